@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Check;
+
+use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Look\Theme;
+use Ikat\Core\Reach\ReachIndex;
+
+/** What a check looks at. */
+final readonly class CheckInput
+{
+    public function __construct(
+        public ResolvedLook $look,
+        public Theme $theme,
+        public CompiledLook $compiled,
+        public ReachIndex $reach,
+        public StoreContents $store,
+    ) {}
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Check;
+
+/** All checks, in the order they are told; findings come the gravest first. */
+final class Checks
+{
+    /** @return list<Check> */
+    public static function all(): array
+    {
+        return [new PairContrast(), new Targets(), new LostPages(), new EmptyMenus(), new LostPictures(), new SeasonTimes()];
+    }
+
+    /** @return list<Finding> */
+    public static function run(CheckInput $input): array
+    {
+        $findings = [];
+        foreach (self::all() as $check) {
+            $findings = [...$findings, ...$check->run($input)];
+        }
+        usort($findings, static fn(Finding $a, Finding $b): int => [$a->severity()->rank(), $a->standing(), $a->key()] <=> [$b->severity()->rank(), $b->standing(), $b->key()]);
+
+        return $findings;
+    }
+
+    /**
+     * @param list<Finding> $findings
+     *
+     * @return array{stop: int, fix: int, know: int}
+     */
+    public static function count(array $findings): array
+    {
+        $counts = ['stop' => 0, 'fix' => 0, 'know' => 0];
+        foreach ($findings as $finding) {
+            $counts[$finding->severity()->value]++;
+        }
+
+        return $counts;
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Check;
+
+use Ikat\Core\Season\SeasonSwaps;
+
+/**
+ * Contrast of every ink on every ground that really occurs, in every scheme.
+ *
+ * Text 4.5:1, large text 3:1 (WCAG 2.2, 1.4.3); edges of fields and controls, and drawings that carry meaning, 3:1
+ * (1.4.11). A pair that no part wears, now or in a season, is only worth knowing.
+ */
+final class PairContrast implements Check
+{
+    public function run(CheckInput $input): iterable
+    {
+        $schemes = array_keys($input->theme->schemes);
+        $palette = new Palette($input->look, $schemes);
+        $pairs = self::pairs($input);
+        $seasons = SeasonSwaps::ofSchemes($input->look);
+        foreach ($pairs as $pair) {
+            $small = $pair->large ? $pairs["$pair->ink|$pair->ground|text|"] ?? null : null;
+            $large = $pair->large ? null : $pairs["$pair->ink|$pair->ground|$pair->kind|large"] ?? null;
+            foreach ($schemes as $scheme) {
+                $ratio = $palette->ratio($scheme, $pair->ink, $pair->ground);
+                // Where the small text of a pair falls short, that says all: mending it mends the large text too.
+                if ($ratio < $pair->target() && ! isset($small?->places[$scheme])) {
+                    $also = $large !== null && $ratio < $large->target() ? $large->places[$scheme] ?? [] : [];
+                    yield self::finding($pair, $scheme, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons));
+                }
+            }
+        }
+    }
+
+    /**
+     * Pairs of roles, places gathered by scheme; large and small text of one pair stay apart.
+     *
+     * @return array<string, RolePair>
+     */
+    public static function pairs(CheckInput $input): array
+    {
+        // Findings, weave and picker all ask for the same pairs of the same look.
+        self::$known ??= new \WeakMap();
+
+        return self::$known[$input] ??= self::gather($input);
+    }
+
+    /** @var ?\WeakMap<CheckInput, array<string, RolePair>> */
+    private static ?\WeakMap $known = null;
+
+    /** @return array<string, RolePair> */
+    private static function gather(CheckInput $input): array
+    {
+        $sizes = new SizeBook($input);
+        $pairs = [];
+        foreach ($input->reach->pairs as $use) {
+            $ink = self::role($use->ink);
+            $ground = self::role($use->ground);
+            // Ink and ground of different schemes meet nowhere: a part that wears a scheme sets both.
+            if ($ink === null || $ground === null || $ink[0] !== $ground[0]) {
+                continue;
+            }
+            $large = $use->kind === 'text' && $sizes->isLarge($use);
+            $key = "$ink[1]|$ground[1]|$use->kind|".($large ? 'large' : '');
+            $pair = $pairs[$key] ??= new RolePair($ink[1], $ground[1], $use->kind, $use->state, $large);
+            foreach ($use->places as $page => $elements) {
+                $pair->places[$ink[0]][$page] = [...$pair->places[$ink[0]][$page] ?? [], ...$elements];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return ?array{string, string} scheme and role */
+    private static function role(string $property): ?array
+    {
+        return preg_match('/^--scheme-([a-z0-9]+)-([a-z0-9-]+)$/', $property, $m) ? [$m[1], $m[2]] : null;
+    }
+
+    /**
+     * The seasons that will bring a pair into a scheme: where the scheme they replace has it now.
+     *
+     * @param list<array{season: string, from: string, to: string}> $seasons
+     *
+     * @return list<string> names
+     */
+    private static function seasonsWearing(RolePair $pair, string $scheme, array $seasons): array
+    {
+        return array_column(array_filter($seasons, static fn(array $s): bool => $s['to'] === $scheme && isset($pair->places[$s['from']])), 'season');
+    }
+
+    /**
+     * @param array<string, list<int>> $places page => elements
+     * @param list<string> $seasons names
+     */
+    private static function finding(RolePair $pair, string $scheme, float $ratio, Palette $palette, array $places, array $seasons): ContrastFinding
+    {
+        $severity = match (true) {
+            $places === [] && $seasons === [] => Severity::Know,
+            $pair->kind === 'text' => Severity::Stops,
+            default => Severity::ShouldFix,
+        };
+
+        return new ContrastFinding(
+            key: "contrast:$scheme:$pair->ink:$pair->ground:$pair->kind".($pair->large ? ':large' : ''),
+            severity: $severity,
+            title: $pair->title().($pair->large ? ', large' : '').($places === [] && $seasons !== [] ? ', while '.implode(' and ', $seasons).' runs' : ''),
+            scheme: $scheme,
+            inkPath: "scheme.$scheme.".Palette::source($pair->ink),
+            groundPath: "scheme.$scheme.".Palette::source($pair->ground),
+            inkColor: $palette->color($scheme, $pair->ink)->hex(),
+            groundColor: $palette->color($scheme, $pair->ground)->hex(),
+            measure: $ratio,
+            target: $pair->target(),
+            clause: $pair->clause(),
+            places: $places,
+            kind: $pair->kind,
+            derived: Palette::source($pair->ink) !== $pair->ink || Palette::source($pair->ground) !== $pair->ground,
+        );
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Check;
+
+use Ikat\Core\Look\Step;
+
+/** A setting, or what it points at, that is not as it should be. */
+final readonly class SettingFinding implements Finding
+{
+    /**
+     * @param string $title "Lead picture: button leads to /category/lamps, which is not in the shop"
+     * @param string $remedy what to do, one sentence
+     */
+    public function __construct(
+        private string $key,
+        private Severity $severity,
+        private Step $step,
+        private string $path,
+        private string $title,
+        private string $remedy,
+    ) {}
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function severity(): Severity
+    {
+        return $this->severity;
+    }
+
+    public function step(): Step
+    {
+        return $this->step;
+    }
+
+    public function path(): string
+    {
+        return $this->path;
+    }
+
+    public function inWords(CheckInput $input): string
+    {
+        return $this->title;
+    }
+
+    public function measured(): string
+    {
+        return $this->remedy;
+    }
+
+    public function standing(): float
+    {
+        return 0.0;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Checkout;
+
+enum PromotionRefusal: string
+{
+    case NotYet = 'not-yet';
+    case Over = 'over';
+    case TooLittle = 'too-little';
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Compile;
+
+/** A look as a stylesheet. */
+final readonly class CompiledLook
+{
+    /**
+     * @param string $css made of custom properties and scheme classes alone
+     * @param string $hash of the css: names its file
+     * @param array<string, list<string>> $derived custom property => the setting paths it was computed from
+     * @param string $rules those of the css that choose elements: without fonts and the root's values
+     */
+    public function __construct(public string $css, public string $hash, public array $derived, public string $rules) {}
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Compile;
+
+use Ikat\Core\Color\Color;
+use Ikat\Core\Look\Alias;
+use Ikat\Core\Look\Catalog\SchemeRoles;
+use Ikat\Core\Look\Resolution;
+use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Look\Setting;
+use Ikat\Core\Look\SettingType;
+use Ikat\Core\Look\Theme;
+use Ikat\Core\Type\FontFaces;
+
+/**
+ * A resolved look to CSS.
+ *
+ * Every style setting becomes a custom property on the root; an alias stays an alias (var()), so that a followed
+ * color changes everything that follows it. A scheme class hands its scheme's colors to the role properties.
+ */
+final class LookCompiler
+{
+    /** Voices whose families a stylesheet needs. */
+    private const FAMILIES = ['type.body.family', 'type.heading.family', 'type.menu.family', 'type.button.family', 'type.price.family'];
+
+    public static function compile(ResolvedLook $look, Theme $theme): CompiledLook
+    {
+        $root = [];
+        $derived = [];
+        $items = [];
+        foreach ($look->all() as $path => $resolution) {
+            if (! $resolution->setting->isCss()) {
+                continue;
+            }
+            $property = $resolution->setting->property();
+            $root[$property] = self::written($resolution);
+            // A choice may stand for another setting: buttons "with the corner radius" change when that does.
+            if ($resolution->setting->cssValues !== [] && preg_match('/^var\((--[a-z0-9-]+)\)$/', $root[$property], $m)) {
+                $derived[$property] = self::behind($m[1], $look);
+            }
+            if (preg_match('/^(band|block|message|season)\.([a-z]+-\d+)\.(.+)$/', $path, $m)) {
+                $items["its-$m[1]-$m[2]"]['--its-'.str_replace('.', '-', $m[3])] = "var($property)";
+            }
+        }
+        foreach (TypeScale::sizes((float) $look->value('type.base'), (float) $look->value('type.scale')) as $step => $size) {
+            $property = '--type-step-'.($step < 0 ? 'small' : $step);
+            $root[$property] = $size;
+            $derived[$property] = ['type.base', 'type.scale'];
+        }
+        $classes = '';
+        foreach (array_keys($theme->schemes) as $scheme) {
+            $roles = array_combine(array_keys(SchemeRoles::ALL), array_map(
+                static fn(string $role): Color => Color::parse($look->text("scheme.$scheme.$role")),
+                array_keys(SchemeRoles::ALL),
+            ));
+            foreach (SchemeStates::of($roles) as $state => $color) {
+                $root["--scheme-$scheme-$state"] = $color->hex();
+                $derived["--scheme-$scheme-$state"] = array_map(static fn(string $r): string => "scheme.$scheme.$r", SchemeStates::SOURCES[$state]);
+            }
+            $classes .= self::schemeClass($scheme);
+        }
+        foreach ($items as $class => $properties) {
+            $classes .= ".$class{".self::declarations($properties)."}\n";
+        }
+        $rules = $classes.self::folded($look, $theme);
+        $css = FontFaces::css(self::families($look)).':root{'.self::declarations($root)."}\n".$rules;
+
+        return new CompiledLook($css, substr(hash('sha256', $css), 0, 20), $derived, $rules);
+    }
+
+    /** @return list<string> keys of the families the look speaks in, the text's first */
+    public static function families(ResolvedLook $look): array
+    {
+        return array_values(array_unique(array_map($look->text(...), self::FAMILIES)));
+    }
+
+    /** The theme's rules for a folded menu, at the widths where this look folds it: a custom property cannot stand in a media query. */
+    private static function folded(ResolvedLook $look, Theme $theme): string
+    {
+        return $look->text('header.menu.place') === 'folded' || $theme->foldedCss === ''
+            ? $theme->foldedCss
+            : sprintf("@media (max-width: %spx){\n%s}\n", Setting::plainNumber($look->value('header.menu.fold')), $theme->foldedCss);
+    }
+
+    /** @return list<string> */
+    private static function behind(string $property, ResolvedLook $look): array
+    {
+        if (str_starts_with($property, '--type-step-')) {
+            return ['type.base', 'type.scale'];
+        }
+
+        return array_keys(array_filter($look->catalog->all(), static fn(Setting $s): bool => $s->property() === $property));
+    }
+
+    /** What a setting's custom property is set to. */
+    public static function written(Resolution $resolution): string
+    {
+        if ($resolution->chain !== []) {
+            return 'var('.Setting::propertyOf($resolution->chain[0]).')';
+        }
+
+        return self::literal($resolution->setting, $resolution->value);
+    }
+
+    /** A value of a setting, or an alias, as CSS. */
+    public static function literal(Setting $setting, bool|float|string $value): string
+    {
+        if (($target = Alias::target($value)) !== null) {
+            return 'var('.Setting::propertyOf($target).')';
+        }
+
+        return match ($setting->type) {
+            SettingType::Length => Setting::plainNumber($value).$setting->unit,
+            SettingType::Number => Setting::plainNumber($value),
+            SettingType::Choice, SettingType::Font => $setting->cssValues[(string) $value],
+            default => (string) $value,
+        };
+    }
+
+    private static function schemeClass(string $scheme): string
+    {
+        $roles = [];
+        foreach ([...array_keys(SchemeRoles::ALL), ...array_keys(SchemeStates::SOURCES)] as $role) {
+            $roles["--$role"] = "var(--scheme-$scheme-$role)";
+        }
+
+        return ".scheme-$scheme{".self::declarations($roles)."}\n";
+    }
+
+    /** @param array<string, string> $properties */
+    private static function declarations(array $properties): string
+    {
+        return implode(';', array_map(static fn(string $k, string $v): string => "$k:$v", array_keys($properties), $properties));
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Exchange;
+
+use Ikat\Core\Color\Color;
+use Ikat\Core\Color\ColorSpace;
+use Ikat\Core\Look\Alias;
+use Ikat\Core\Look\Starter;
+use Ikat\Core\Look\Theme;
+
+/**
+ * Reads a theme from open design tokens.
+ *
+ * Format: Design Tokens Format Module 2025.10. Types read: color, dimension (px), number. A path of groups is a
+ * setting's path. What the format has no type for (choices, switches, words) stands under $extensions, key "ikat.theme".
+ */
+final class ThemeTokens
+{
+    public const EXTENSION = 'ikat.theme';
+
+    /** @throws UnreadableTheme */
+    public static function read(string $name, string $json, string $foldedCss = ''): Theme
+    {
+        $tokens = json_decode($json, true, 32);
+        if (! is_array($tokens)) {
+            throw UnreadableTheme::at($name, 'it is not JSON');
+        }
+        $own = $tokens['$extensions'][self::EXTENSION] ?? throw UnreadableTheme::at('$extensions', 'the key "'.self::EXTENSION.'" is missing');
+        $starters = [];
+        foreach ($own['starters'] ?? [] as $key => $starter) {
+            $starters[$key] = new Starter($key, $starter['title'], $starter['words'], [...self::values($starter['tokens'] ?? []), ...($starter['settings'] ?? [])]);
+        }
+        if ($starters === []) {
+            throw UnreadableTheme::at('starters', 'a theme has at least one');
+        }
+
+        return new Theme(
+            name: $name,
+            title: $own['title'],
+            version: $own['version'],
+            maker: $own['maker'],
+            words: (string) ($tokens['$description'] ?? ''),
+            brandColors: self::labels($tokens['brand'] ?? []),
+            schemes: self::labels($tokens['scheme'] ?? []),
+            values: [...self::values($tokens), ...($own['settings'] ?? [])],
+            starters: $starters,
+            foldedCss: $foldedCss,
+        );
+    }
+
+    /**
+     * @param array<string, mixed> $group
+     *
+     * @return array<string, string>
+     */
+    private static function labels(array $group): array
+    {
+        $labels = [];
+        foreach ($group as $key => $child) {
+            if (! str_starts_with($key, '$') && is_array($child)) {
+                $labels[$key] = (string) ($child['$description'] ?? $key);
+            }
+        }
+
+        return $labels;
+    }
+
+    /**
+     * @param array<string, mixed> $group
+     *
+     * @return array<string, float|string>
+     */
+    private static function values(array $group, string $prefix = '', ?string $type = null): array
+    {
+        $type = $group['$type'] ?? $type;
+        $values = [];
+        foreach ($group as $key => $child) {
+            if (str_starts_with($key, '$') || ! is_array($child)) {
+                continue;
+            }
+            $path = $prefix === '' ? $key : "$prefix.$key";
+            if (array_key_exists('$value', $child)) {
+                $values[$path] = self::value($path, $child['$type'] ?? $type, $child['$value']);
+            } else {
+                $values += self::values($child, $path, $type);
+            }
+        }
+
+        return $values;
+    }
+
+    private static function value(string $path, ?string $type, mixed $value): float|string
+    {
+        if (Alias::target($value) !== null) {
+            return $value;
+        }
+
+        return match ($type) {
+            'color' => self::color($path, $value),
+            'dimension' => ($value['unit'] ?? '') === 'px' && is_numeric($value['value'] ?? null)
+                ? (float) $value['value'] : throw UnreadableTheme::at($path, 'a dimension is {"value": number, "unit": "px"}'),
+            'number' => is_numeric($value) ? (float) $value : throw UnreadableTheme::at($path, 'it is not a number'),
+            default => throw UnreadableTheme::at($path, sprintf('the type "%s" is not one Ikat reads', $type)),
+        };
+    }
+
+    private static function color(string $path, mixed $value): string
+    {
+        $space = is_array($value) ? ColorSpace::tryFrom((string) ($value['colorSpace'] ?? '')) : null;
+        if ($space === null || ! is_array($value['components'] ?? null) || count($value['components']) !== 3) {
+            throw UnreadableTheme::at($path, 'a color is {"colorSpace": ..., "components": [three numbers]}');
+        }
+        $c = array_map(static fn(mixed $v): ?float => $v === 'none' ? null : (float) $v, $value['components']);
+
+        return Color::in($space, $c[0], $c[1], $c[2], (float) ($value['alpha'] ?? 1))->hex();
+    }
+}

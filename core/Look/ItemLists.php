@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Look;
+
+/** Which items the lists of a look have; the catalog is made for them. */
+final readonly class ItemLists
+{
+    /** @param array<string, list<Item>> $items by the list's path */
+    private function __construct(public array $items) {}
+
+    /**
+     * What the strongest layer says of each list.
+     *
+     * @param list<Setting> $lists settings of the type items
+     * @param list<Layer> $layers weakest first
+     */
+    public static function in(array $lists, array $layers): self
+    {
+        return self::gathered($lists, static function (Setting $list) use ($layers): array {
+            foreach (array_reverse($layers) as $layer) {
+                if (is_string($layer->values[$list->path] ?? null)) {
+                    return [$layer->values[$list->path]];
+                }
+            }
+
+            return [(string) $list->default];
+        });
+    }
+
+    /**
+     * These and those that an edit would bring in; what is unreadable is left to the edit's own check.
+     *
+     * @param list<Setting> $lists
+     * @param array<string, mixed> $wanted path => value
+     */
+    public function and(array $lists, array $wanted): self
+    {
+        return self::gathered($lists, fn(Setting $list): array => [
+            implode(',', array_map(static fn(Item $i): string => $i->name(), $this->items[$list->path] ?? [])),
+            is_string($wanted[$list->path] ?? null) ? $wanted[$list->path] : '',
+        ]);
+    }
+
+    /** @return list<Item> */
+    public function of(string $path): array
+    {
+        return $this->items[$path] ?? [];
+    }
+
+    /** The same for the same items in the same order. */
+    public function key(): string
+    {
+        return implode(';', array_map(
+            static fn(string $path, array $items): string => $path.'='.implode(',', array_map(static fn(Item $i): string => $i->name(), $items)),
+            array_keys($this->items),
+            $this->items,
+        ));
+    }
+
+    /**
+     * @param list<Setting> $lists
+     * @param callable(Setting): list<string> $written
+     */
+    private static function gathered(array $lists, callable $written): self
+    {
+        $items = [];
+        foreach ($lists as $list) {
+            $names = array_unique(array_filter(explode(',', implode(',', $written($list)))));
+            $fit = array_filter($names, static fn(string $n): bool => preg_match('/^([a-z]+)-[1-9][0-9]{0,3}$/', $n, $m) === 1 && isset($list->choices[$m[1]]));
+            $items[$list->path] = array_values(array_map(static fn(string $n): Item => Item::named($list->of, $n), $fit));
+        }
+
+        return new self($items);
+    }
+}

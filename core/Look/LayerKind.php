@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Look;
+
+/** The layers, weakest first. */
+enum LayerKind: int
+{
+    case Catalog = 0;
+    case Theme = 1;
+    case Starter = 2;
+    case Look = 3;
+    case Season = 4;
+
+    public function inWords(string $name): string
+    {
+        return match ($this) {
+            self::Catalog => 'every theme starts with it',
+            self::Theme => "the theme $name",
+            self::Starter => "the starter $name",
+            self::Look => 'your own change',
+            self::Season => "the season $name, while it runs",
+        };
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Look;
+
+/** Every setting's value and why. */
+final readonly class ResolvedLook
+{
+    /** @param array<string, Resolution> $resolutions by path, in catalog order */
+    public function __construct(public SettingCatalog $catalog, private array $resolutions) {}
+
+    /** @throws UnknownSetting */
+    public function at(string $path): Resolution
+    {
+        return $this->resolutions[$path] ?? throw UnknownSetting::at($path);
+    }
+
+    /** @throws UnknownSetting */
+    public function value(string $path): bool|float|string
+    {
+        return $this->at($path)->value;
+    }
+
+    /** @throws UnknownSetting */
+    public function text(string $path): string
+    {
+        return (string) $this->at($path)->value;
+    }
+
+    /** @return array<string, Resolution> */
+    public function all(): array
+    {
+        return $this->resolutions;
+    }
+
+    /** @return array<string, bool|float|string> */
+    public function values(): array
+    {
+        return array_map(static fn(Resolution $r): bool|float|string => $r->value, $this->resolutions);
+    }
+
+    /** Why a setting has its value, in one sentence. */
+    public function why(string $path): string
+    {
+        $r = $this->at($path);
+        $chain = array_map(fn(string $p): string => '“'.$this->catalog->get($p)->label.'”', $r->chain);
+        $sentence = $r->layer->kind->inWords($r->layer->name);
+        if ($chain !== []) {
+            $sentence .= ': it follows '.implode(', which follows ', $chain);
+        }
+        if ($r->unmet !== null) {
+            $sentence .= '. It takes effect when '.$r->unmet->inWords($this->catalog);
+        }
+
+        return ucfirst($sentence).'.';
+    }
+
+    /** @return list<string> every path that follows this one, directly or through others */
+    public function followersOf(string $path): array
+    {
+        return array_keys(array_filter($this->resolutions, static fn(Resolution $r): bool => in_array($path, $r->chain, true)));
+    }
+}

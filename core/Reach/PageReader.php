@@ -1,0 +1,363 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Reach;
+
+/**
+ * Matches a stylesheet on rendered pages: the cascade, as far as settings are concerned.
+ *
+ * Custom properties are inherited and followed until one that the root sets; that is the place where settings come in.
+ */
+final class PageReader
+{
+    private const INHERITED = ['color', 'font-size', 'font-weight', 'stroke', 'fill'];
+    private const SKIPPED = ['script' => true, 'style' => true, 'title' => true];
+    private const CONTROLS = ['input' => true, 'select' => true, 'textarea' => true];
+
+    /** @var array<string, array<string, list<int>>> */
+    private array $uses = [];
+
+    /** @var array<string, array<string, list<int>>> */
+    private array $covered = [];
+
+    /** @var array<string, string> */
+    private array $coveredBy = [];
+
+    /** @var array<string, array<string, list<int>>> */
+    private array $words = [];
+
+    /** @var array<string, array<string, list<int>>> */
+    private array $parts = [];
+
+    /** @var array<string, PairUse> */
+    private array $pairs = [];
+
+    private string $page = '';
+
+    /** @var array<int, list<array{StyleRule, int}>> element object id => rules */
+    private array $matched = [];
+
+    private int $number = -1;
+
+    private function __construct(private readonly Stylesheet $sheet) {}
+
+    /** @param array<string, string> $pages page key => HTML */
+    public static function index(Stylesheet $sheet, array $pages): ReachIndex
+    {
+        return ReachIndex::merged(array_map(static fn(string $page, string $html): ReachIndex => self::page($sheet, $page, $html), array_keys($pages), $pages));
+    }
+
+    /** The index of one page: it depends on the page's skeleton alone, not on its words. */
+    public static function page(Stylesheet $sheet, string $page, string $html): ReachIndex
+    {
+        $reader = new self($sheet);
+        $reader->read($page, $html);
+
+        return new ReachIndex($reader->uses, $reader->covered, $reader->coveredBy, $reader->words, $reader->parts, $reader->pairs, [$page]);
+    }
+
+    /**
+     * What of a page matters to its index: its elements and what selectors and reach read of them. Two pages of one
+     * skeleton have one index.
+     */
+    public static function skeleton(string $html): string
+    {
+        $body = (string) strstr($html, '<body');
+        $bare = preg_replace('/ (?:href|src|srcset|sizes|alt|value|action|name|for|id|width|height|title|placeholder|min|max|maxlength|aria-label|aria-labelledby|aria-describedby|viewBox|d|transform)="[^"]*"/', '', $body);
+
+        return (string) preg_replace(['/>[^<>]*\S[^<>]*</', '/>\s+</'], ['>x<', '><'], (string) $bare);
+    }
+
+    private function read(string $page, string $html): void
+    {
+        $document = new \DOMDocument();
+        $quiet = libxml_use_internal_errors(true);
+        $document->loadHTML($html, LIBXML_NONET | LIBXML_COMPACT);
+        libxml_clear_errors();
+        libxml_use_internal_errors($quiet);
+        $this->page = $page;
+        $this->number = -1;
+        $this->match($document);
+        $root = $document->documentElement;
+        $body = $document->getElementsByTagName('body')->item(0);
+        if ($root !== null && $body !== null) {
+            $base = ['env' => [], 'style' => [], 'ground' => '', 'factor' => 1.0];
+            $this->visit($body, $this->style($root, $base));
+        }
+    }
+
+    private function match(\DOMDocument $document): void
+    {
+        $this->matched = [];
+        $xpath = new \DOMXPath($document);
+        $nodes = [];
+        $there = [];
+        foreach (iterator_to_array($xpath->query('//*[@class]') ?: []) as $element) {
+            if (! $element instanceof \DOMElement) {
+                continue;
+            }
+            foreach (preg_split('/\s+/', $element->getAttribute('class'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $class) {
+                $there[$class] = true;
+                $element->setAttribute(Stylesheet::MARK.$class, '');
+            }
+        }
+        foreach ($this->sheet->rules as $rule) {
+            // Most rules speak of parts a page does not have; asking the page for them would take most of the time.
+            if (array_diff_key(array_flip($rule->classes), $there) !== []) {
+                continue;
+            }
+            foreach ($xpath->query($rule->xpath) ?: [] as $node) {
+                $nodes[] = $node;
+                $this->matched[spl_object_id($node)][] = [$rule, $rule->weight];
+            }
+        }
+        // Kept alive: a node object let go could hand its id to another.
+        $this->keep = $nodes;
+    }
+
+    /** @var list<\DOMNode|\DOMNameSpaceNode> */
+    private array $keep = [];
+
+    /**
+     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $parent
+     */
+    private function visit(\DOMElement $element, array $parent): void
+    {
+        if (isset(self::SKIPPED[$element->tagName])) {
+            return;
+        }
+        $own = $this->style($element, $parent);
+        if ($element->tagName !== 'body') {
+            $this->record($element, $own, $parent);
+        } else {
+            $this->part($element, -1);
+        }
+        foreach ($element->childNodes as $child) {
+            if ($child instanceof \DOMElement) {
+                $this->number++;
+                if ($element->tagName === 'body') {
+                    $this->recordInherited($element, $child, $own['env']);
+                }
+                $this->visit($child, $own);
+            }
+        }
+    }
+
+    /**
+     * The body itself has no number: what it sets shows on its children, except where they set it themselves.
+     *
+     * @param array<string, string> $env
+     */
+    private function recordInherited(\DOMElement $body, \DOMElement $child, array $env): void
+    {
+        $ofChild = [];
+        foreach ($this->matched[spl_object_id($child)] ?? [] as [$rule]) {
+            $ofChild += $rule->state === null && $rule->pseudo === null ? $rule->declarations : [];
+        }
+        foreach ($this->matched[spl_object_id($body)] ?? [] as [$rule]) {
+            foreach (array_diff_key($rule->declarations, $ofChild) as $property => $value) {
+                if (! str_starts_with($property, '--')) {
+                    foreach ($this->rootProperties($value, $env) as $root) {
+                        $this->add($this->uses, $root, $this->number);
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * The element's winning declarations, over what it inherits.
+     *
+     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $parent
+     *
+     * @return array{env: array<string, string>, style: array<string, string>, ground: string, factor: float}
+     */
+    private function style(\DOMElement $element, array $parent): array
+    {
+        $env = $parent['env'];
+        $style = array_intersect_key($parent['style'], array_flip(self::INHERITED));
+        $weights = [];
+        $rules = $this->matched[spl_object_id($element)] ?? [];
+        foreach ($rules as [$rule, $weight]) {
+            if ($rule->state !== null || $rule->pseudo !== null) {
+                continue;
+            }
+            foreach ($rule->declarations as $property => $value) {
+                if ($weight < ($weights[$property] ?? -1)) {
+                    continue;
+                }
+                $weights[$property] = $weight;
+                if (str_starts_with($property, '--')) {
+                    // The root's own properties are where following ends.
+                    if ($element->tagName !== 'html') {
+                        $env[$property] = $value;
+                    }
+                } else {
+                    $style[$property] = $value;
+                }
+            }
+        }
+        if (isset($style['background']) && str_contains($style['background'], 'var(')) {
+            $style['background-color'] = $style['background'];
+        }
+        $factor = $parent['factor'];
+        if (isset($weights['font-size'])) {
+            $factor = 1.0;
+            if (preg_match('/^([\d.]+)em$/', $style['font-size'], $m)) {
+                $style['font-size'] = $parent['style']['font-size'] ?? '';
+                $factor = $parent['factor'] * (float) $m[1];
+            }
+        }
+        $ground = $this->rootProperty($style['background-color'] ?? '', $env) ?? '';
+
+        return ['env' => $env, 'style' => $style, 'ground' => $ground !== '' ? $ground : $parent['ground'], 'factor' => $factor];
+    }
+
+    /**
+     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $own
+     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $parent
+     */
+    private function record(\DOMElement $element, array $own, array $parent): void
+    {
+        $this->part($element, $this->number);
+        foreach ($this->matched[spl_object_id($element)] ?? [] as [$rule]) {
+            foreach ($rule->declarations as $property => $value) {
+                if (str_starts_with($property, '--')) {
+                    continue;
+                }
+                $wins = $rule->state !== null || $rule->pseudo !== null || ($own['style'][$property] ?? null) === $value;
+                foreach ($this->rootProperties($value, $own['env']) as $root) {
+                    if ($wins) {
+                        $this->add($this->uses, $root, $this->number);
+                    } else {
+                        $this->add($this->covered, $root, $this->number);
+                        $this->coveredBy[$root] = $this->rootProperty($own['style'][$property] ?? '', $own['env']) ?? '';
+                    }
+                }
+            }
+        }
+        $this->recordPairs($element, $own, $parent);
+    }
+
+    private function part(\DOMElement $element, int $number): void
+    {
+        if ($number >= 0 && ($part = $element->getAttribute('data-part')) !== '') {
+            $this->add($this->parts, $part, $number);
+        }
+        if (($from = $element->getAttribute('data-from')) !== '') {
+            foreach (explode(' ', $from) as $path) {
+                $this->add($this->words, $path, $number);
+            }
+        }
+    }
+
+    /** @param array<string, array<string, list<int>>> $where */
+    private function add(array &$where, string $key, int $number): void
+    {
+        $last = $where[$key][$this->page] ?? [];
+        if (end($last) !== $number) {
+            $where[$key][$this->page][] = $number;
+        }
+    }
+
+    /**
+     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $own
+     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $parent
+     */
+    private function recordPairs(\DOMElement $element, array $own, array $parent): void
+    {
+        // What is disabled, and the words in it, need no contrast (WCAG 2.2, 1.4.3, inactive components).
+        $isDisabled = $element->hasAttribute('disabled') || $element->parentNode instanceof \DOMElement && $element->parentNode->hasAttribute('disabled');
+        if ($isDisabled || isset($own['style']['clip-path'])) {
+            return;
+        }
+        $isControl = isset(self::CONTROLS[$element->tagName]) && $element->getAttribute('type') !== 'hidden';
+        $isBox = in_array($element->getAttribute('type'), ['checkbox', 'radio'], true);
+        $border = ($isControl && ! $isBox) || str_contains($element->getAttribute('class'), 'choice')
+            ? $this->lastRootProperty($own['style']['border'] ?? '', $own['env']) : null;
+        if ($border !== null) {
+            $this->pair($border, $parent['ground'], 'control', 'plain', $own);
+        }
+        if ($element->tagName === 'svg') {
+            $ink = $this->rootProperty($own['style']['stroke'] ?? '', $own['env']) ?? $this->rootProperty($own['style']['color'] ?? '', $own['env']);
+            $this->pair($ink, $own['ground'], 'graphic', 'plain', $own);
+
+            return;
+        }
+        if (! ($isControl && ! $isBox) && ! $this->hasText($element)) {
+            return;
+        }
+        $ink = $this->rootProperty($own['style']['color'] ?? '', $own['env']);
+        $this->pair($ink, $own['ground'], 'text', 'plain', $own);
+        foreach ($this->matched[spl_object_id($element)] ?? [] as [$rule]) {
+            if ($rule->state === null || $rule->pseudo !== null || str_starts_with($rule->state, 'media')) {
+                continue;
+            }
+            $stateInk = $this->rootProperty($rule->declarations['color'] ?? '', $own['env']) ?? $ink;
+            $stateGround = $this->rootProperty($rule->declarations['background-color'] ?? '', $own['env']) ?? $own['ground'];
+            if ($stateInk !== $ink || $stateGround !== $own['ground']) {
+                $this->pair($stateInk, $stateGround, 'text', $rule->state, $own);
+            }
+        }
+    }
+
+    /** @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $own */
+    private function pair(?string $ink, string $ground, string $kind, string $state, array $own): void
+    {
+        if ($ink === null || $ground === '') {
+            return;
+        }
+        $isText = $kind === 'text';
+        $weight = $own['style']['font-weight'] ?? '';
+        $use = new PairUse($ink, $ground, $kind, $state, $isText ? $own['style']['font-size'] ?? '' : '', $isText ? $own['factor'] : 1.0, $isText && (int) $weight >= 700);
+        $use = $this->pairs[$use->key()] ??= $use;
+        $use->places[$this->page][] = $this->number;
+    }
+
+    private function hasText(\DOMElement $element): bool
+    {
+        foreach ($element->childNodes as $child) {
+            if ($child instanceof \DOMText && trim($child->data) !== '') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param array<string, string> $env */
+    private function rootProperty(string $value, array $env): ?string
+    {
+        return $this->rootProperties($value, $env)[0] ?? null;
+    }
+
+    /** @param array<string, string> $env */
+    private function lastRootProperty(string $value, array $env): ?string
+    {
+        $all = $this->rootProperties($value, $env);
+
+        return $all === [] ? null : end($all);
+    }
+
+    /**
+     * The properties of the root that a value comes from.
+     *
+     * @param array<string, string> $env custom properties set below the root
+     *
+     * @return list<string>
+     */
+    private function rootProperties(string $value, array $env): array
+    {
+        if (! str_contains($value, 'var(')) {
+            return [];
+        }
+        preg_match_all('/var\((--[a-z0-9-]+)/', $value, $m);
+        $found = [];
+        foreach ($m[1] as $property) {
+            $found = [...$found, ...(isset($env[$property]) ? $this->rootProperties($env[$property], $env) : [$property])];
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Season;
+
+/** A time-bound set of swaps. It begins at its start and is over at its end: the end itself no longer belongs to it. */
+final readonly class Season
+{
+    /**
+     * @param string $item its name in the list: season-1
+     * @param ?string $starts on the store's clock, 2027-02-28T18:00; null: it has always run
+     * @param ?string $ends null: it runs on
+     * @param array<string, bool|float|string> $swaps path => value
+     */
+    public function __construct(
+        public string $item,
+        public string $name,
+        public ?string $starts,
+        public ?string $ends,
+        public bool $yearly,
+        public array $swaps,
+        private \DateTimeZone $zone,
+    ) {}
+
+    public function runsAt(\DateTimeImmutable $moment): bool
+    {
+        if ($this->starts === null && $this->ends === null) {
+            return false;
+        }
+        foreach ($this->yearsAround($moment) as $years) {
+            [$from, $to] = $this->span($years);
+            if (($from === null || $from <= $moment) && ($to === null || $moment < $to)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * When it comes and goes.
+     *
+     * @return list<\DateTimeImmutable> in UTC, from the first year up to and with the year given
+     */
+    public function changeOvers(int $lastYear): array
+    {
+        $moments = [];
+        $first = (int) substr($this->starts ?? $this->ends ?? (string) $lastYear, 0, 4);
+        foreach (range(0, $this->yearly ? max(0, $lastYear - $first) : 0) as $years) {
+            $moments = [...$moments, ...array_values(array_filter($this->span($years)))];
+        }
+
+        return $moments;
+    }
+
+    /** @return array{?\DateTimeImmutable, ?\DateTimeImmutable} start and end in UTC */
+    private function span(int $years): array
+    {
+        return [
+            $this->starts === null ? null : LocalMoment::at(LocalMoment::yearsLater($this->starts, $years), $this->zone),
+            $this->ends === null ? null : LocalMoment::at(LocalMoment::yearsLater($this->ends, $years), $this->zone),
+        ];
+    }
+
+    /** @return list<int> how many years after its first time it could be running */
+    private function yearsAround(\DateTimeImmutable $moment): array
+    {
+        // Without both ends a season never stops or never began, so there is nothing to come back.
+        if (! $this->yearly || $this->starts === null || $this->ends === null) {
+            return [0];
+        }
+        $years = (int) $moment->setTimezone($this->zone)->format('Y') - (int) substr($this->starts, 0, 4);
+
+        return array_values(array_filter([$years - 1, $years], static fn(int $y): bool => $y >= 0));
+    }
+}

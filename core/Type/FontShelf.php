@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Type;
+
+/**
+ * The font families that ship with Ikat, all under the SIL Open Font License.
+ *
+ * Measures are those of the fonts' own tables, as @capsizecss/metrics 4.3 publishes them; a test compares.
+ */
+final class FontShelf
+{
+    /** The characters in the two files of each family, as the font packages cut them. */
+    public const RANGES = [
+        'latin' => 'U+0000-00FF,U+0131,U+0152-0153,U+02BB-02BC,U+02C6,U+02DA,U+02DC,U+0304,U+0308,U+0329,U+2000-206F,U+20AC,U+2122,U+2191,U+2193,U+2212,U+2215,U+FEFF,U+FFFD',
+        'latin-ext' => 'U+0100-02BA,U+02BD-02C5,U+02C7-02CC,U+02CE-02D7,U+02DD-02FF,U+1D00-1DBF,U+1E00-1E9F,U+1EF2-1EFF,U+2020,U+20A0-20AB,U+20AD-20C0,U+2113,U+2C60-2C7F,U+A720-A7FF',
+    ];
+
+    /** key => [name, label, kind, lightest, heaviest, units per em, ascent, descent, line gap, average width] */
+    private const TABLE = [
+        'gloock' => ['Gloock', 'Gloock, a high-contrast serif', FontKind::Serif, 400, 400, 1000, 975, -225, 0, 467],
+        'fraunces' => ['Fraunces', 'Fraunces, a soft old-style serif', FontKind::Serif, 100, 900, 2000, 1956, -510, 0, 938],
+        'literata' => ['Literata', 'Literata, a bookish serif', FontKind::Serif, 200, 900, 1000, 1177, -308, 0, 480],
+        'lora' => ['Lora', 'Lora, a brushed serif', FontKind::Serif, 400, 700, 1000, 1006, -274, 0, 468],
+        'bitter' => ['Bitter', 'Bitter, a sturdy slab serif', FontKind::Serif, 100, 900, 1000, 935, -265, 0, 465],
+        'piazzolla' => ['Piazzolla', 'Piazzolla, a compact serif', FontKind::Serif, 100, 900, 1000, 1110, -310, 0, 445],
+        'karla' => ['Karla', 'Karla, a plain sans', FontKind::Sans, 200, 800, 2000, 1834, -504, 0, 913],
+        'asap' => ['Asap', 'Asap, a rounded sans', FontKind::Sans, 100, 900, 1000, 934, -212, 0, 442],
+        'figtree' => ['Figtree', 'Figtree, a friendly sans', FontKind::Sans, 300, 900, 1000, 950, -250, 0, 449],
+        'manrope' => ['Manrope', 'Manrope, a modern sans', FontKind::Sans, 200, 800, 2000, 2132, -600, 0, 920],
+        'work-sans' => ['Work Sans', 'Work Sans, a wide sans', FontKind::Sans, 100, 900, 1000, 930, -243, 0, 499],
+        'nunito' => ['Nunito', 'Nunito, a sans with round ends', FontKind::Sans, 200, 1000, 1000, 1011, -353, 0, 452],
+        'jost' => ['Jost', 'Jost, a geometric sans', FontKind::Sans, 100, 900, 1000, 1070, -375, 0, 428],
+        'space-grotesk' => ['Space Grotesk', 'Space Grotesk, a technical sans', FontKind::Sans, 300, 700, 1000, 984, -292, 0, 489],
+        'caveat' => ['Caveat', 'Caveat, a quick hand', FontKind::Hand, 400, 700, 1000, 960, -300, 0, 343],
+    ];
+
+    /** @return array<string, FontFamily> by key */
+    public static function all(): array
+    {
+        static $all = null;
+
+        return $all ??= array_combine(array_keys(self::TABLE), array_map(static fn(string $k, array $r): FontFamily => new FontFamily($k, ...$r), array_keys(self::TABLE), self::TABLE));
+    }
+
+    /** @throws UnknownFont */
+    public static function get(string $key): FontFamily
+    {
+        return self::all()[$key] ?? throw UnknownFont::named($key);
+    }
+
+    /** @return array<string, string> key => plain words */
+    public static function labels(): array
+    {
+        return array_map(static fn(FontFamily $f): string => $f->label, self::all());
+    }
+
+    /** @return array<string, string> key => CSS font-family list */
+    public static function stacks(): array
+    {
+        return array_map(static fn(FontFamily $f): string => $f->stack(), self::all());
+    }
+
+    /** @return non-empty-list<string> keys of families with more than one weight */
+    public static function withWeights(): array
+    {
+        return array_keys(array_filter(self::all(), static fn(FontFamily $f): bool => $f->hasWeights())) ?: throw new \LogicException('No family has weights.');
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Check;
+
+use Ikat\Core\Check\ContrastFinding;
+use Ikat\Core\Check\Fix;
+use Ikat\Core\Check\Fixes;
+use Ikat\Core\Check\Severity;
+use Ikat\Core\Look\SettingType;
+use Ikat\Core\Look\Step;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Fixtures;
+
+/** Targets: WCAG 2.2, 1.4.3 and 1.4.11. */
+final class PairContrastTest extends TestCase
+{
+    private const CSS = '.wear{background-color:var(--ground);color:var(--ink)} .r{color:var(--reduced)} .big{font-size:30px} input{border:1px solid var(--field-line);background-color:var(--field);color:var(--field-ink)}';
+    private const BODY = '<div class="wear scheme-daylight"><p class="r">$30</p><p>x</p><input></div>';
+
+    /**
+     * @param array<string, bool|float|string> $own
+     *
+     * @return list<ContrastFinding>
+     */
+    private function findings(array $own, string $body = self::BODY): array
+    {
+        return Fixtures::contrast(Fixtures::input(self::CSS, $body, $own));
+    }
+
+    public function testAFaintTextStopsAPublish(): void
+    {
+        [$finding] = $this->findings(['scheme.daylight.reduced' => '#d2691e']);
+        self::assertSame(Severity::Stops, $finding->severity);
+        self::assertSame('reduced price on ground', $finding->title);
+        self::assertSame(['page' => [1]], $finding->places);
+        self::assertSame(4.5, $finding->target);
+        self::assertStringContainsString('1.4.3', $finding->clause);
+    }
+
+    public function testLargeTextNeedsLess(): void
+    {
+        $own = ['scheme.daylight.reduced' => '#d2691e'];
+        self::assertSame([], array_filter($this->findings($own, '<div class="wear scheme-daylight"><p class="r big">$30</p></div>'), static fn(ContrastFinding $f): bool => $f->severity === Severity::Stops));
+    }
+
+    public function testAFaintFieldEdgeShouldBeFixed(): void
+    {
+        [$finding] = $this->findings(['scheme.daylight.field-line' => '#e5dcc8']);
+        self::assertSame([Severity::ShouldFix, 3.0], [$finding->severity, $finding->target]);
+        self::assertStringContainsString('1.4.11', $finding->clause);
+    }
+
+    public function testAPairNoPartWearsIsOnlyWorthKnowing(): void
+    {
+        [$finding] = $this->findings(['scheme.kiln.reduced' => '#7c2c0c']);
+        self::assertSame([Severity::Know, 0], [$finding->severity, $finding->placeCount()]);
+    }
+
+    public function testWhatOnlyASeasonWearsStopsAPublishToo(): void
+    {
+        $own = ['scheme.kiln.reduced' => '#7c2c0c', 'seasons' => 'season-1', 'season.season-1.name' => 'Frost', 'season.season-1.starts' => '2027-01-01T00:00', 'season.season-1.from' => 'daylight', 'season.season-1.to' => 'kiln'];
+        [$finding] = $this->findings($own);
+        self::assertSame([Severity::Stops, 'reduced price on ground, while Frost runs'], [$finding->severity, $finding->title]);
+        [$finding] = $this->findings([...$own, 'season.season-1.on' => false]);
+        self::assertSame(Severity::Know, $finding->severity);
+    }
+
+    public function testARatioIsNeverRoundedUp(): void
+    {
+        self::assertSame('4.4', ContrastFinding::say(4.4999));
+        self::assertSame('4.5', ContrastFinding::say(4.5));
+    }
+
+    public function testEveryFixReachesTheTargetAndTheLeastVisibleComesFirst(): void
+    {
+        $own = ['scheme.daylight.reduced' => '{brand.lamp}'];
+        $input = Fixtures::input(self::CSS, self::BODY, $own);
+        $finding = Fixtures::contrast($input)[0];
+        $fixes = Fixes::for($finding, $input);
+        self::assertGreaterThanOrEqual(3, count($fixes));
+        $differences = array_map(static fn(Fix $f): float => $f->difference, $fixes);
+        $sorted = $differences;
+        sort($sorted);
+        self::assertSame($sorted, $differences);
+        foreach ($fixes as $fix) {
+            self::assertGreaterThanOrEqual(4.5, $fix->ratio, $fix->title);
+            $after = Fixtures::input(self::CSS, self::BODY, [...$own, ...$fix->changes]);
+            self::assertNotContains($finding->key, array_map(static fn(ContrastFinding $f): string => $f->key, Fixtures::contrast($after)), $fix->title);
+        }
+    }
+
+    /** The theme as shipped, in each of its starters, on a page that has every role. */
+    public function testEveryShippedStarterIsReadableInEveryScheme(): void
+    {
+        $css = self::CSS;
+        $body = '';
+        foreach (['heading', 'link', 'menu', 'price', 'reduced', 'soft'] as $role) {
+            $css .= " .t-$role{color:var(--$role)}";
+            $body .= "<p class=\"t-$role\">x</p>";
+        }
+        foreach (['action', 'quiet', 'done', 'notice', 'problem', 'label-sale', 'label-new', 'label-gone', 'label-own'] as $role) {
+            $css .= " .g-$role{background-color:var(--$role);color:var(--$role-ink)}";
+            $body .= "<p class=\"g-$role\">x</p>";
+        }
+        $body .= '<input>';
+        foreach (array_keys(Fixtures::theme()->starters) as $starter) {
+            $all = implode('', array_map(static fn(string $scheme): string => "<div class=\"wear scheme-$scheme\">$body</div>", array_keys(Fixtures::theme()->schemes)));
+            $found = array_map(static fn(ContrastFinding $f): string => "$starter: $f->scheme $f->title ".ContrastFinding::say($f->measure), Fixtures::contrast(Fixtures::input($css, $all, [], $starter)));
+            self::assertSame([], $found);
+        }
+    }
+
+    public function testEveryColorSettingIsARole(): void
+    {
+        foreach (Fixtures::catalog()->all() as $setting) {
+            if ($setting->type === SettingType::Color && $setting->step === Step::Colors) {
+                self::assertMatchesRegularExpression('/^(brand|scheme\.[a-z0-9]+)\.[a-z-]+$/', $setting->path);
+            }
+        }
+    }
+}

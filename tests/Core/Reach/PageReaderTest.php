@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Reach;
+
+use Ikat\Core\Check\CheckInput;
+use Ikat\Core\Reach\SizeEstimate;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Fixtures;
+
+final class PageReaderTest extends TestCase
+{
+    private const CSS = '.wear{background-color:var(--ground);color:var(--ink)} .loud{color:var(--action)} p.loud{color:var(--heading)}
+        .tall{padding:var(--header-space-top)} .h:hover{color:var(--link)} input{border:1px solid var(--field-line);background-color:var(--field);color:var(--field-ink)}
+        .m::after{color:var(--rating)} @media (max-width: 700px){.wide{gap:var(--grid-gap)}}';
+
+    /** @param array<string, bool|float|string> $own */
+    private function read(string $body, array $own = []): CheckInput
+    {
+        return Fixtures::input(self::CSS, $body, $own);
+    }
+
+    /** @return array<string, list<int>> */
+    private function places(CheckInput $input, string $path): array
+    {
+        return $input->reach->placesOf($path, $input->look, $input->compiled);
+    }
+
+    public function testFindsTheElementsARuleStyles(): void
+    {
+        $input = $this->read('<div class="wear scheme-night"><p>a</p><p class="tall">b</p></div><div class="wear scheme-daylight"></div>');
+        self::assertSame(['page' => [0]], $this->places($input, 'scheme.night.ink'));
+        self::assertSame(['page' => [3]], $this->places($input, 'scheme.daylight.ground'));
+        self::assertSame(['page' => [2]], $this->places($input, 'header.space.top'));
+    }
+
+    public function testFollowsAliasesAndDerivedColors(): void
+    {
+        $input = $this->read('<div class="wear scheme-night"></div><b class="scheme-daylight"><i class="loud">x</i></b>');
+        self::assertSame(['page' => [0, 2]], $this->places($input, 'brand.indigo'), 'night ground and daylight action both follow indigo');
+    }
+
+    public function testTheWinningRuleCountsAndTheLoserIsCovered(): void
+    {
+        $input = $this->read('<div class="wear scheme-kiln"><p class="loud">x</p></div>');
+        self::assertSame(['page' => [1]], $this->places($input, 'scheme.kiln.heading'));
+        self::assertSame([], $this->places($input, 'scheme.kiln.action'));
+        self::assertStringContainsString('covered: on page “Kiln: heading” decides', (string) $input->reach->whyNowhere('scheme.kiln.action', $input->look, $input->compiled));
+    }
+
+    public function testSaysWhyASettingShowsNowhere(): void
+    {
+        $input = $this->read('<div class="wear scheme-night"></div>', ['utility.show' => false]);
+        $why = static fn(string $path): string => (string) $input->reach->whyNowhere($path, $input->look, $input->compiled);
+        self::assertStringStartsWith('hidden: it shows when “Show the utility strip” is on', $why('utility.words.text'));
+        self::assertSame('no part of the shop wears this scheme', $why('scheme.kiln.ink'));
+        self::assertSame('the parts that wear this scheme have nothing in this role', $why('scheme.night.rating'));
+        self::assertSame('nothing on these pages uses it', $why('grid.gap'));
+        self::assertNull($input->reach->whyNowhere('scheme.night.ink', $input->look, $input->compiled));
+    }
+
+    public function testStatesMediaAndGeneratedContentCount(): void
+    {
+        $input = $this->read('<div class="scheme-night"><a class="h">x</a><i class="m"></i><u class="wide"></u></div>');
+        self::assertSame(['page' => [1]], $this->places($input, 'scheme.night.link'));
+        self::assertSame(['page' => [2]], $this->places($input, 'scheme.night.rating'));
+        self::assertSame(['page' => [3]], $this->places($input, 'grid.gap'));
+    }
+
+    public function testWordsAndPartsAreFoundByTheirMarks(): void
+    {
+        $input = $this->read('<header data-part="header"><b data-from="header.logo.name">W</b></header>');
+        self::assertSame(['page' => [1]], $this->places($input, 'header.logo.name'));
+        self::assertSame(['page' => [0]], $this->places($input, 'header.menu.place'));
+    }
+
+    public function testPairsAreInksOnTheNearestGround(): void
+    {
+        $input = $this->read('<div class="wear scheme-night"><p>a</p><a class="h">b</a><input name="x"><button disabled class="loud">no</button></div>');
+        $pairs = array_map(static fn($p): string => "$p->ink on $p->ground, $p->kind $p->state", array_values($input->reach->pairs));
+        sort($pairs);
+        self::assertSame([
+            '--scheme-night-field-ink on --scheme-night-field, text plain',
+            '--scheme-night-field-line on --scheme-night-ground, control plain',
+            '--scheme-night-ink on --scheme-night-ground, text plain',
+            '--scheme-night-link on --scheme-night-ground, text hover',
+        ], $pairs);
+    }
+
+    public function testSizesAreTheSmallestTheyComeTo(): void
+    {
+        $known = ['--a' => '40px', '--b' => 'clamp(20px, 1px + 3vw, 50px)'];
+        self::assertSame(40.0, SizeEstimate::px('var(--a)', $known));
+        self::assertSame(20.0, SizeEstimate::px('var(--b)', $known));
+        self::assertSame(32.0, SizeEstimate::px('min(var(--a), 10vw)', $known));
+        self::assertSame(11.0, SizeEstimate::px('max(.4em, 11px)', $known));
+        self::assertSame(0.0, SizeEstimate::px('var(--unknown)', $known));
+        self::assertSame(0.0, SizeEstimate::px('var(--loop)', ['--loop' => 'var(--loop)']));
+    }
+}

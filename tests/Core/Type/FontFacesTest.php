@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Type;
+
+use Ikat\Core\Compile\LookCompiler;
+use Ikat\Core\Type\FontFaces;
+use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\UnknownFont;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Fixtures;
+
+final class FontFacesTest extends TestCase
+{
+    public function testAtLeastTwelveFamiliesShip(): void
+    {
+        self::assertGreaterThanOrEqual(12, count(FontShelf::all()));
+    }
+
+    public function testALookCarriesTheFacesItSpeaksInAndNoOthers(): void
+    {
+        $look = Fixtures::look(['type.price.family' => 'bitter']);
+        self::assertSame(['karla', 'gloock', 'bitter'], LookCompiler::families($look));
+        $css = LookCompiler::compile($look, Fixtures::theme())->css;
+        self::assertStringContainsString('/fonts/bitter-latin.woff2', $css);
+        self::assertStringNotContainsString('lora', $css);
+    }
+
+    public function testEachFaceHasAStandInAndNothingEverMoves(): void
+    {
+        foreach (array_keys(FontShelf::all()) as $key) {
+            $css = FontFaces::css([$key]);
+            self::assertSame(2, substr_count($css, 'font-display:optional'), $key);
+            self::assertMatchesRegularExpression('/stand-in";src:local\("[^;]+;size-adjust:[\d.]+%;ascent-override:[\d.]+%;descent-override:[\d.]+%;line-gap-override:0%/', $css, $key);
+            self::assertStringContainsString('"'.FontShelf::get($key)->name.' stand-in"', FontShelf::get($key)->stack());
+        }
+    }
+
+    public function testAnUnknownFontIsRefused(): void
+    {
+        $this->expectException(UnknownFont::class);
+        FontFaces::css(['wingdings']);
+    }
+}
