@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Picture;
+use App\Models\Storefront;
+use App\Pictures\PictureIntake;
+use App\Pictures\UnusablePicture;
+use App\Shop\CurrentStore;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Every change of the store's picture library. Files are written first; only the row that names them is switched. */
+final class KeepPicture
+{
+    /** What belongs to the files of a picture, and is swapped with them. */
+    private const FILES = ['base', 'widths', 'formats', 'width', 'height', 'bytes'];
+
+    public function __construct(private readonly PictureIntake $intake, private readonly CurrentStore $store) {}
+
+    /** @throws UnusablePicture */
+    public function add(UploadedFile $file, string $alt): Picture
+    {
+        $name = $this->freeName($file);
+        $row = $this->intake->take($file, $this->store->id(), $name);
+
+        return DB::transaction(static fn(): Picture => Picture::query()->create(['name' => $name, 'alt' => $alt, ...$row]));
+    }
+
+    /**
+     * Puts another file in a picture's place, wherever the picture is used.
+     *
+     * @throws UnusablePicture
+     */
+    public function replace(Picture $picture, UploadedFile $file): void
+    {
+        $row = $this->intake->take($file, $this->store->id(), $picture->name);
+        $this->change(fn() => $picture->update([...$row, 'before' => $picture->only(self::FILES)]));
+    }
+
+    /** Brings back what stood there before the last replacement; again, and the replacement is back. */
+    public function bringBack(Picture $picture): void
+    {
+        if ($picture->before !== null) {
+            $this->change(fn() => $picture->update([...$picture->before, 'before' => $picture->only(self::FILES)]));
+        }
+    }
+
+    /**
+     * @param int $focusX percent from the left
+     * @param int $focusY percent from the top
+     */
+    public function describe(Picture $picture, string $alt, int $focusX, int $focusY): void
+    {
+        $this->change(fn() => $picture->update(['alt' => $alt, 'focus_x' => max(0, min(100, $focusX)), 'focus_y' => max(0, min(100, $focusY))]));
+    }
+
+    /** Product pictures are the Storeroom's and live at once, so finished pages of the shop are no longer right. */
+    private function change(callable $update): void
+    {
+        DB::transaction(static function () use ($update): void {
+            $update();
+            Storefront::query()->increment('content_version');
+        });
+    }
+
+    private function freeName(UploadedFile $file): string
+    {
+        $wanted = Str::slug(mb_substr(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 0, 40)) ?: 'picture';
+        $taken = Picture::query()->where('name', 'like', "$wanted%")->pluck('name')->all();
+        $name = $wanted;
+        for ($i = 2; in_array($name, $taken, true); $i++) {
+            $name = "$wanted-$i";
+        }
+
+        return $name;
+    }
+}

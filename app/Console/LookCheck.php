@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Looks\ReachDesk;
+use Ikat\Core\Check\CheckInput;
+use Ikat\Core\Check\ContrastFinding;
+use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\Fix;
+use Ikat\Core\Check\Fixes;
+
+final class LookCheck extends LookCommand
+{
+    protected $signature = 'look:check {--look=1} {--json}';
+
+    protected $description = 'List the findings of a look, with their computed fixes';
+
+    public function handle(ReachDesk $reach): int
+    {
+        return $this->tell(function () use ($reach): array {
+            $look = $this->look();
+            $input = $reach->input($look);
+
+            return ['findings' => array_map(static fn(Finding $f): array => [
+                'severity' => $f->severity()->value, 'what' => $f->inWords($input), 'measured' => $f->measured(), 'step' => $f->step()->value, 'setting' => $f->path(),
+                ...($f instanceof ContrastFinding ? self::contrast($f, $input) : []),
+            ], $reach->findings($look))];
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private static function contrast(ContrastFinding $f, CheckInput $input): array
+    {
+        return [
+            'scheme' => $f->scheme, 'ratio' => $f->measure, 'needs' => $f->target, 'standard' => $f->clause, 'places' => array_map(count(...), $f->places),
+            'fixes' => array_map(static fn(Fix $x): array => ['change' => $x->change, 'title' => $x->title, 'changes' => $x->changes, 'ratio' => $x->ratio, 'ciede2000' => $x->difference], Fixes::for($f, $input)),
+        ];
+    }
+}

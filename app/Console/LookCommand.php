@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Models\Look;
+use App\Shop\CurrentStore;
+use Illuminate\Console\Command;
+
+/** A command about one look; the console may see every store's. */
+abstract class LookCommand extends Command
+{
+    /** @throws \InvalidArgumentException when there is no such look */
+    protected function look(): Look
+    {
+        $look = Look::query()->withoutGlobalScope('store')->find((int) $this->option('look'));
+        if ($look === null) {
+            throw new \InvalidArgumentException(sprintf('There is no look %s. Give one that exists: --look=1.', (string) $this->option('look')));
+        }
+        app(CurrentStore::class)->is($look->getAttribute('store_id'));
+
+        return $look->load('storefront');
+    }
+
+    /** @param callable(): array<mixed> $answer */
+    protected function tell(callable $answer): int
+    {
+        try {
+            $this->output->writeln(json_encode($answer(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | ($this->option('json') ? 0 : JSON_PRETTY_PRINT)), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+
+            return self::SUCCESS;
+        } catch (\InvalidArgumentException|\Ikat\Core\Look\LookException|\App\Actions\FindingsInTheWay $e) {
+            $this->option('json') ? $this->line((string) json_encode(['error' => $e->getMessage()], JSON_UNESCAPED_UNICODE)) : $this->error($e->getMessage());
+
+            return self::FAILURE;
+        }
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Looks\ReachDesk;
+
+final class LookReach extends LookCommand
+{
+    protected $signature = 'look:reach {setting} {--look=1} {--json}';
+
+    protected $description = 'Say where a setting shows, or why it shows nowhere';
+
+    public function handle(ReachDesk $reach): int
+    {
+        return $this->tell(function () use ($reach): array {
+            $input = $reach->input($this->look());
+            $path = (string) $this->argument('setting');
+            $places = $input->reach->placesOf($path, $input->look, $input->compiled);
+
+            return ['setting' => $path, 'places' => array_sum(array_map(count(...), $places)), 'pages' => array_map(count(...), $places), 'why' => $input->reach->whyNowhere($path, $input->look, $input->compiled)];
+        });
+    }
+}

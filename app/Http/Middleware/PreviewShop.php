@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Looks\DraftShop;
+use App\Looks\PreviewMoment;
+use App\Models\Look;
+use App\Shop\ShopContext;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** The shop window: the same pages, wearing a look that is not published. Signed-in people of the store only. */
+final class PreviewShop
+{
+    public function __construct(private readonly DraftShop $drafts) {}
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $look = Look::query()->with('storefront.store')->findOrFail((int) $request->route('look'));
+        if ($look->storefront->slug !== $request->route('storefront')) {
+            throw new NotFoundHttpException();
+        }
+        $moment = PreviewMoment::read((string) $request->route('moment'), $look->storefront->store->zone()) ?? throw new NotFoundHttpException();
+        foreach (['storefront', 'look', 'moment'] as $name) {
+            $request->route()->forgetParameter($name);
+        }
+        $request->attributes->set('sample-cart', $request->query('cart') === 'sample');
+        app()->instance(ShopContext::class, $this->drafts->context($look, $request, $moment));
+        $response = $next($request);
+        $response->headers->set('Cache-Control', 'no-store');
+
+        return $response;
+    }
+}

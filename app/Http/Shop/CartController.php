@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shop;
+
+use App\Actions\ChangeCart;
+use App\Models\Product;
+use App\Models\PromotionCode;
+use App\Shop\ShopContext;
+use Ikat\Core\Checkout\PromotionRefusal;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final class CartController
+{
+    public function __construct(private readonly ShopContext $shop) {}
+
+    public function show(): View
+    {
+        return view('shop.cart', ['shop' => $this->shop, ...$this->codeState()]);
+    }
+
+    public function add(Request $request, ChangeCart $change): RedirectResponse|Response
+    {
+        $product = Product::query()->firstWhere('slug', (string) $request->input('product'));
+        if ($product === null || $product->stock === 0) {
+            return response()->view('shop.cart', ['shop' => $this->shop, 'problem' => 'That product cannot be bought just now. Everything else in your cart is still here.', ...$this->codeState()], 422);
+        }
+        $change->add($this->shop->visitor->cartOrNew(), $product, max(1, min(99, $request->integer('quantity', 1))));
+        if ($request->has('now')) {
+            return redirect($this->shop->redirectAddress('/checkout'), 303);
+        }
+        $back = $this->shop->on('sidecart.show') ? "/product/$product->slug#side-cart" : '/cart';
+
+        return redirect($this->shop->redirectAddress($back), 303);
+    }
+
+    public function change(Request $request, ChangeCart $change): RedirectResponse
+    {
+        $cart = $this->shop->visitor->cart();
+        if ($cart !== null && $cart->exists) {
+            $change->quantity($cart, $request->integer('line'), $request->has('remove') ? 0 : max(0, min(99, $request->integer('quantity', 1))));
+        }
+
+        return redirect($this->shop->redirectAddress('/cart'), 303);
+    }
+
+    public function code(Request $request, ChangeCart $change): RedirectResponse|Response
+    {
+        $cart = $this->shop->visitor->cart();
+        $code = mb_strtoupper(trim(mb_substr((string) $request->input('code'), 0, 32)));
+        if ($cart === null || ! $cart->exists) {
+            return redirect($this->shop->redirectAddress('/cart'), 303);
+        }
+        if ($code !== '' && PromotionCode::query()->where('code', $code)->doesntExist()) {
+            return response()->view('shop.cart', ['shop' => $this->shop, ...$this->codeState(), 'codeTyped' => $code, 'codeProblem' => "“{$code}” is not one of our codes. Check the spelling; your cart is unchanged."], 422);
+        }
+        $change->code($cart, $code === '' ? null : $code);
+
+        return redirect($this->shop->redirectAddress('/cart'), 303);
+    }
+
+    /** @return array{codeTyped: string, codeProblem: ?string} */
+    private function codeState(): array
+    {
+        $cart = $this->shop->visitor->cart();
+        $problem = $cart?->code === null ? null : match ($this->shop->visitor->totals()->refusal) {
+            PromotionRefusal::NotYet => 'This code has not begun yet.',
+            PromotionRefusal::Over => 'This code has ended.',
+            PromotionRefusal::TooLittle => 'This code needs a larger order. Add something and it will count.',
+            null => null,
+        };
+
+        return ['codeTyped' => (string) $cart?->code, 'codeProblem' => $problem];
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Shop;
+
+use App\Models\Category;
+use App\Models\Page;
+use App\Models\Product;
+use App\Shop\ShopContext;
+use Ikat\Core\Look\Catalog\ProductSettings;
+use Ikat\Core\Look\Item;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
+use Illuminate\View\View;
+
+final class PageController
+{
+    /** Columns behind the ways to sort: key => [column, direction]; our choice is an order of its own. */
+    private const SORTS = ['shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'], 'low' => ['price', 'asc'], 'high' => ['price', 'desc']];
+
+    /** What a card shows of a product besides its own row. */
+    private const CARD = ['picture', 'morePictures'];
+
+    public function __construct(private readonly ShopContext $shop) {}
+
+    public function home(): View
+    {
+        $rows = [];
+        foreach ($this->shop->items('home.bands', 'band') as $band) {
+            if ($band->kind === 'row') {
+                $rows[$band->name()] = $this->row($band);
+            }
+        }
+
+        return view('shop.home', ['shop' => $this->shop, 'rows' => $rows]);
+    }
+
+    public function category(Request $request, string $category): View|Response
+    {
+        $found = Category::query()->firstWhere('slug', $category);
+        if ($found === null) {
+            return $this->nowhere();
+        }
+        $asked = $request->query('sort');
+        $sorts = $this->shop->text('grid.order') === '' ? array_diff_key(ProductSettings::SORTS, ['hand' => true]) : ProductSettings::SORTS;
+        $sort = is_string($asked) && isset($sorts[$asked]) ? $asked : $this->shop->text('grid.sort');
+        $matching = $found->products()->with(self::CARD)
+            ->when($request->boolean('stock'), static fn(Builder $q) => $q->where('stock', '>', 0))
+            ->when($request->boolean('reduced'), static fn(Builder $q) => $q->whereColumn('was', '>', 'price'));
+        $products = $this->sorted($matching, $sort)->paginate($this->shop->number('grid.count'))->withQueryString();
+
+        return view('shop.category', [
+            'shop' => $this->shop, 'category' => $found, 'products' => $products, 'sort' => $sort, 'sorts' => $sorts,
+            'stock' => $request->boolean('stock'), 'reduced' => $request->boolean('reduced'),
+        ]);
+    }
+
+    public function product(string $product): View|Response
+    {
+        $found = Product::query()->with(['picture', 'morePictures', 'category'])->firstWhere('slug', $product);
+        if ($found === null) {
+            return $this->nowhere();
+        }
+        $others = $this->shop->on('product.others') ? Product::query()->with(self::CARD)->where('category_id', $found->category_id)
+            ->whereKeyNot($found->id)->orderByDesc('sold')->orderBy('id')->limit(4)->get() : collect();
+
+        return view('shop.product', ['shop' => $this->shop, 'product' => $found, 'others' => $others]);
+    }
+
+    public function search(Request $request): View
+    {
+        $asked = trim(mb_substr(mb_scrub((string) $request->query('q', '')), 0, 80));
+        $words = array_slice(preg_split('/\s+/u', $asked, -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, 6);
+        $products = $words === [] ? collect() : Product::query()->with(self::CARD)->where(static function (Builder $query) use ($words): void {
+            foreach ($words as $word) {
+                $like = '%'.addcslashes($word, '\\%_').'%';
+                $query->where(static fn(Builder $q) => $q->where('name', 'like', $like)->orWhere('note', 'like', $like)->orWhere('words', 'like', $like));
+            }
+        })->orderByDesc('sold')->orderBy('id')->limit(24)->get();
+
+        return view('shop.search', ['shop' => $this->shop, 'asked' => $asked, 'products' => $products]);
+    }
+
+    public function page(string $page): View|Response
+    {
+        $found = Page::query()->firstWhere('slug', $page);
+
+        return $found === null ? $this->nowhere() : view('shop.page', ['shop' => $this->shop, 'page' => $found]);
+    }
+
+    public function nowhere(): Response
+    {
+        return response()->view('shop.nowhere', ['shop' => $this->shop], 404);
+    }
+
+    /** @return Collection<int, Product> */
+    private function row(Item $band): Collection
+    {
+        $count = $this->shop->number($band->path('count'));
+        $source = $this->shop->text($band->path('source'));
+        $query = Product::query()->with(self::CARD);
+        if ($source === 'hand') {
+            $slugs = array_slice($this->shop->picks($band->path('products')), 0, $count);
+
+            return $query->whereIn('slug', $slugs)->get()->sortBy(static fn(Product $p): int|false => array_search($p->slug, $slugs, true))->values();
+        }
+
+        $ordered = match ($source) {
+            'new' => $query->orderByDesc('added_on'),
+            'sold' => $query->orderByDesc('sold'),
+            default => $query->where('featured', true)->orderBy('position'),
+        };
+
+        return $ordered->orderBy('id')->limit($count)->get();
+    }
+
+    /**
+     * @param HasMany<Product, Category> $query
+     *
+     * @return HasMany<Product, Category>
+     */
+    private function sorted(HasMany $query, string $sort): HasMany
+    {
+        $chosen = $this->shop->picks('grid.order');
+        if ($sort === 'hand' && $chosen !== []) {
+            // The chosen ones first, in their order; all others after them, as on the shelves.
+            $query->orderByRaw('coalesce(nullif(field(slug, '.implode(',', array_fill(0, count($chosen), '?')).'), 0), 1000)', $chosen);
+        }
+        [$column, $direction] = self::SORTS[$sort] ?? self::SORTS['shelf'];
+
+        return $query->orderBy($column, $direction)->orderBy('id');
+    }
+}

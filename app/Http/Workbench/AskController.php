@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Workbench;
+
+use App\Looks\FindBox;
+use App\Looks\LookDesk;
+use App\Looks\PreviewMoment;
+use App\Looks\SamplePages;
+use App\Looks\ShadeDesk;
+use Ikat\Core\Color\GamutTable;
+use Ikat\Core\Look\LookException;
+use Ikat\Core\Season\Season;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cache;
+
+/** What the bench asks while somebody is pointing, typing or dragging. Nothing here changes anything. */
+final class AskController
+{
+    public function __construct(private readonly BenchMaker $maker) {}
+
+    public function find(Request $request, int $look): View
+    {
+        $asked = mb_substr((string) $request->query('q', ''), 0, 80);
+        $bench = $this->maker->make($request, $this->maker->look($look));
+
+        return view('workbench.found', ['asked' => $asked, 'found' => FindBox::find($asked, $bench)]);
+    }
+
+    public function reach(Request $request, int $look): JsonResponse
+    {
+        $bench = $this->maker->make($request, $this->maker->look($look));
+        $path = (string) $request->query('path');
+        $setting = $bench->setting($path);
+        $places = $bench->places($path);
+
+        return response()->json([
+            'label' => $setting->label,
+            'places' => $places,
+            'count' => array_sum(array_map(count(...), $places)),
+            'pages' => array_intersect_key(SamplePages::LABELS, $places),
+            'why' => $bench->whyNowhere($path),
+        ]);
+    }
+
+    /** How a color would read: its contrast lines at a hue, and its pairs at a value. */
+    public function shade(Request $request, int $look, ShadeDesk $shades): JsonResponse|Response
+    {
+        $bench = $this->maker->make($request, $this->maker->look($look));
+        $path = (string) $request->query('path');
+        try {
+            return response()->json([
+                'lines' => $shades->lines($bench, $path, (float) $request->query('hue', '0')),
+                'pairs' => $shades->pairs($bench, $path, (string) $request->query('value', '')),
+            ]);
+        } catch (LookException $e) {
+            return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        }
+    }
+
+    public function gamut(): JsonResponse
+    {
+        $table = Cache::rememberForever('gamut-72-50', static fn(): array => GamutTable::edges(72, 50));
+
+        return response()->json(['most' => GamutTable::MOST_CHROMA, 'edges' => $table])->setCache(['private' => true, 'max_age' => 86400]);
+    }
+
+    /** What runs at a moment of the window's clock, in words. */
+    public function moment(Request $request, int $look, LookDesk $desk): JsonResponse
+    {
+        $found = $this->maker->look($look);
+        $at = PreviewMoment::read((string) $request->query('at', 'now'), $desk->zone($found));
+        $names = $at === null ? [] : array_map(static fn(Season $s): string => $s->name, $desk->calendar($found)->runningAt($at->moment));
+
+        return response()->json(['words' => match (true) {
+            $at === null => 'That is not a day and time.',
+            $names === [] => 'no season runs',
+            default => implode(', ', $names).(count($names) === 1 ? ' runs' : ' run'),
+        }]);
+    }
+
+    /** Whether somebody else has edited the look meanwhile. */
+    public function pulse(Request $request, int $look): View|Response
+    {
+        $found = $this->maker->look($look);
+        if ($found->head <= $request->integer('seen')) {
+            return response()->noContent();
+        }
+
+        return view('workbench.pulse', ['look' => $found, 'edit' => $found->edits()->orderByDesc('sequence')->firstOrFail(), 'step' => (string) $request->query('step')]);
+    }
+}

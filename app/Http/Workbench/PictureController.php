@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Workbench;
+
+use App\Actions\KeepPicture;
+use App\Models\Picture;
+use App\Pictures\UnusablePicture;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+/** The store's picture library, opened over the bench: to choose for a setting, or to tend. */
+final class PictureController
+{
+    public function __construct(private readonly BenchMaker $maker, private readonly KeepPicture $keep) {}
+
+    public function show(Request $request, int $look): View
+    {
+        return $this->library($request, $look, Picture::query()->find($request->integer('open')));
+    }
+
+    public function add(PictureRequest $request, int $look): View|Response
+    {
+        return $this->changed($request, $look, fn(): Picture => $this->keep->add($request->picture(), $request->alt()));
+    }
+
+    public function describe(PictureRequest $request, int $look, int $picture): View|Response
+    {
+        $found = Picture::query()->findOrFail($picture);
+
+        return $this->changed($request, $look, function () use ($request, $found): Picture {
+            $this->keep->describe($found, $request->alt(), $request->integer('focus_x', 50), $request->integer('focus_y', 50));
+
+            return $found;
+        });
+    }
+
+    public function replace(PictureRequest $request, int $look, int $picture): View|Response
+    {
+        $found = Picture::query()->findOrFail($picture);
+
+        return $this->changed($request, $look, function () use ($request, $found): Picture {
+            $this->keep->replace($found, $request->picture());
+
+            return $found;
+        });
+    }
+
+    public function bringBack(PictureRequest $request, int $look, int $picture): View|Response
+    {
+        $found = Picture::query()->findOrFail($picture);
+
+        return $this->changed($request, $look, function () use ($found): Picture {
+            $this->keep->bringBack($found);
+
+            return $found;
+        });
+    }
+
+    /** @param callable(): Picture $change */
+    private function changed(Request $request, int $look, callable $change): View|Response
+    {
+        try {
+            $picture = $change();
+        } catch (UnusablePicture $e) {
+            return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        }
+        $response = response()->view('workbench.library', $this->data($request, $look, $picture));
+        $response->headers->set('HX-Trigger', 'ikat:pictures');
+
+        return $response;
+    }
+
+    private function library(Request $request, int $look, ?Picture $open): View
+    {
+        return view('workbench.library', $this->data($request, $look, $open));
+    }
+
+    /** @return array<string, mixed> */
+    private function data(Request $request, int $look, ?Picture $open): array
+    {
+        $bench = $this->maker->make($request, $this->maker->look($look));
+        $path = (string) $request->input('for', '');
+
+        return [
+            'bench' => $bench,
+            'pictures' => Picture::query()->orderByDesc('id')->get(),
+            'open' => $open,
+            'setting' => $bench->input()->look->catalog->has($path) ? $bench->setting($path) : null,
+        ];
+    }
+}

@@ -1,0 +1,322 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Looks;
+
+use App\Actions\JournalBook;
+use App\Models\Edit;
+use App\Models\Look;
+use App\Models\Release;
+use App\Models\Storefront;
+use App\Models\User;
+use App\Shop\ShopPicture;
+use Ikat\Core\Check\CheckInput;
+use Ikat\Core\Check\Checks;
+use Ikat\Core\Check\ContrastFinding;
+use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\Fix;
+use Ikat\Core\Check\Fixes;
+use Ikat\Core\Look\Alias;
+use Ikat\Core\Look\Item;
+use Ikat\Core\Look\Journal;
+use Ikat\Core\Look\Setting;
+use Ikat\Core\Look\SettingType;
+use Ikat\Core\Look\Step;
+use Ikat\Core\Season\SeasonCalendar;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+
+/** Everything the workbench shows of one look at one step; each part is computed when a view first asks for it. */
+final class Bench
+{
+    private ?CheckInput $input = null;
+
+    /** @var ?list<Finding> */
+    private ?array $findings = null;
+
+    private ?Journal $journal = null;
+
+    private ?Release $live = null;
+
+    private bool $askedLive = false;
+
+    /**
+     * @param string $scheme the open color scheme
+     * @param string $selected path of the color being edited
+     * @param ?string $opened key of the opened finding
+     * @param string $part the open part of the storefront
+     */
+    public function __construct(
+        public readonly Look $look,
+        public readonly Step $step,
+        public readonly User $user,
+        public readonly string $scheme,
+        public readonly string $selected,
+        public readonly ?string $opened,
+        public readonly string $part,
+        private readonly LookDesk $desk,
+        private readonly ReachDesk $reach,
+        private readonly JournalBook $book,
+        public readonly SamplePages $pages,
+        public readonly StoreDesk $store,
+        private readonly DraftShop $drafts,
+    ) {}
+
+    public function input(): CheckInput
+    {
+        return $this->input ??= $this->reach->input($this->look);
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        return $this->findings ??= Checks::run($this->input());
+    }
+
+    /** @return list<ContrastFinding> of the open scheme */
+    public function findingsHere(): array
+    {
+        return array_values(array_filter($this->findings(), fn(Finding $f): bool => $f instanceof ContrastFinding && $f->scheme === $this->scheme));
+    }
+
+    /** @return list<Finding> of a step */
+    public function findingsIn(Step $step): array
+    {
+        return array_values(array_filter($this->findings(), static fn(Finding $f): bool => $f->step() === $step));
+    }
+
+    /** Where a finding is mended. */
+    public function addressOf(Finding $finding): string
+    {
+        if ($finding instanceof ContrastFinding) {
+            return $this->address('colors?'.http_build_query(['open_scheme' => $finding->scheme, 'open_path' => $finding->inkPath, 'open_finding' => $finding->key]));
+        }
+
+        return $this->addressOfSetting($finding->path(), $finding->step());
+    }
+
+    /** Where a setting is changed. */
+    public function addressOfSetting(string $path, Step $step): string
+    {
+        $catalog = $this->input()->look->catalog;
+        if (! $catalog->has($path)) {
+            return $this->address($step->value);
+        }
+        $setting = $catalog->get($path);
+        if ($setting->type === SettingType::Color && $step === Step::Colors) {
+            return $this->address('colors?'.http_build_query(['open_scheme' => explode('.', $path)[0] === 'scheme' ? explode('.', $path)[1] : $this->scheme, 'open_path' => $path]));
+        }
+
+        return $this->address("{$setting->step->value}?".http_build_query(['open_part' => $setting->part]).'#c-'.str_replace('.', '-', $path));
+    }
+
+    /** @return list<string> the parts of this step, in the order of the catalog; items of lists are left to their list */
+    public function parts(): array
+    {
+        $parts = array_map(static fn(Setting $s): string => $s->part, $this->input()->look->catalog->inStep($this->step));
+
+        return array_values(array_filter(array_unique($parts), static fn(string $p): bool => self::itemOf($p) === null));
+    }
+
+    /** The part whose list the open part is an item of, or the open part itself. */
+    public function openTab(): string
+    {
+        $item = self::itemOf($this->openPart());
+        if ($item !== null) {
+            foreach ($this->input()->look->catalog->inStep($this->step) as $setting) {
+                if ($setting->type === SettingType::Items && $setting->of === $item) {
+                    return $setting->part;
+                }
+            }
+        }
+
+        return $this->openPart();
+    }
+
+    public function openPart(): string
+    {
+        $parts = array_map(static fn(Setting $s): string => $s->part, $this->input()->look->catalog->inStep($this->step));
+
+        return in_array($this->part, $parts, true) ? $this->part : ($parts[0] ?? '');
+    }
+
+    /** @return list<Setting> */
+    public function settingsOf(string $part): array
+    {
+        return array_values(array_filter($this->input()->look->catalog->inStep($this->step), static fn(Setting $s): bool => $s->part === $part));
+    }
+
+    /** Whether a setting is on, for lists that show which of their items are hidden. */
+    public function isOn(string $path): bool
+    {
+        return $this->input()->look->value($path) === true;
+    }
+
+    /** What an item says, to tell it from its neighbors: its name, heading or text. */
+    public function gist(Item $item): string
+    {
+        foreach (['name', 'heading', 'text'] as $key) {
+            $path = $item->path($key);
+            if ($this->input()->look->catalog->has($path) && $this->input()->look->text($path) !== '') {
+                return $this->input()->look->text($path);
+            }
+        }
+
+        return '';
+    }
+
+    /** The lowest number not used by an item of a kind, put-away ones included: their settings wait in the look. */
+    public function nextNumber(Setting $list, string $kind): int
+    {
+        $taken = array_map(static fn(string $n): int => (int) (explode('-', $n)[1] ?? 0), array_filter(explode(',', $this->input()->look->text($list->path)), static fn(string $n): bool => str_starts_with($n, "$kind-")));
+        foreach (array_keys($this->look->ownChanges()->own) as $path) {
+            if (preg_match('/^'.preg_quote($list->of, '/')."\\.$kind-(\\d+)\\./", $path, $m)) {
+                $taken[] = (int) $m[1];
+            }
+        }
+
+        return max([0, ...$taken]) + 1;
+    }
+
+    /** @return array<string, ShopPicture> by name */
+    public function pictures(): array
+    {
+        return $this->drafts->pictures();
+    }
+
+    public function calendar(): SeasonCalendar
+    {
+        return $this->desk->calendar($this->look);
+    }
+
+    private static function itemOf(string $part): ?string
+    {
+        return preg_match('/^(message|band|block|season)-[a-z]+-\d+$/', $part, $m) ? $m[1] : null;
+    }
+
+    /** @return array{stop: int, fix: int, know: int} */
+    public function counts(?string $scheme = null): array
+    {
+        return Checks::count($scheme === null ? $this->findings() : array_values(array_filter($this->findings(), static fn(Finding $f): bool => $f instanceof ContrastFinding && $f->scheme === $scheme)));
+    }
+
+    /** The finding whose fixes are shown. */
+    public function openFinding(): ?ContrastFinding
+    {
+        foreach ($this->findings() as $finding) {
+            if ($finding instanceof ContrastFinding && $finding->key === $this->opened) {
+                return $finding;
+            }
+        }
+
+        return $this->findingsHere()[0] ?? null;
+    }
+
+    /** @return list<Fix> */
+    public function fixes(ContrastFinding $finding): array
+    {
+        return Fixes::for($finding, $this->input());
+    }
+
+    public function journal(): Journal
+    {
+        return $this->journal ??= $this->book->outline($this->look);
+    }
+
+    public function lastEdit(): ?Edit
+    {
+        return $this->look->edits()->orderByDesc('sequence')->first();
+    }
+
+    public function live(): ?Release
+    {
+        if (! $this->askedLive) {
+            $this->askedLive = true;
+            $this->live = $this->look->storefront->liveRelease;
+        }
+
+        return $this->live;
+    }
+
+    /**
+     * What a publish would change.
+     *
+     * @return list<array{setting: Setting, from: string, to: string, color: bool, before: string, after: string}>
+     */
+    public function unpublished(): array
+    {
+        $live = $this->live()?->resolved ?? [];
+        $changes = [];
+        foreach ($this->input()->look->all() as $path => $resolution) {
+            $before = $live[$path] ?? null;
+            $before = is_int($before) ? (float) $before : $before;
+            if ($before !== $resolution->value) {
+                $changes[] = [
+                    'setting' => $resolution->setting,
+                    'from' => $before === null ? 'nothing' : $resolution->setting->say($before),
+                    'to' => $resolution->setting->say($resolution->value),
+                    'color' => $resolution->setting->type->value === 'color',
+                    'before' => (string) $before,
+                    'after' => (string) $resolution->value,
+                ];
+            }
+        }
+
+        return $changes;
+    }
+
+    /** @return Collection<int, Storefront> */
+    public function storefronts(): Collection
+    {
+        return Storefront::query()->with('looks')->orderBy('id')->get();
+    }
+
+    /** @return array<string, list<int>> page => elements */
+    public function places(string $path): array
+    {
+        $input = $this->input();
+
+        return $input->reach->placesOf($path, $input->look, $input->compiled);
+    }
+
+    public function whyNowhere(string $path): ?string
+    {
+        $input = $this->input();
+
+        return $input->reach->whyNowhere($path, $input->look, $input->compiled);
+    }
+
+    public function setting(string $path): Setting
+    {
+        return $this->input()->look->catalog->get($path);
+    }
+
+    public function isOwn(string $path): bool
+    {
+        return array_key_exists($path, $this->look->ownChanges()->own);
+    }
+
+    /** What a color follows directly, or null. */
+    public function follows(string $path): ?string
+    {
+        return Alias::target($this->input()->look->at($path)->written);
+    }
+
+    /** A moment in the store's own time zone. */
+    public function localTime(Carbon $moment): Carbon
+    {
+        return $moment->copy()->setTimezone($this->desk->zone($this->look));
+    }
+
+    /** Address of the stylesheet of the look as it is now. */
+    public function sheet(): string
+    {
+        return '/'.config('ikat.files').'/'.$this->desk->layOut($this->look);
+    }
+
+    public function address(string $rest): string
+    {
+        return "/workbench/looks/{$this->look->id}/$rest";
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Looks;
+
+use App\Models\Look;
+use App\Models\Picture;
+use App\Shop\ShopContext;
+use App\Shop\ShopPicture;
+use App\Shop\Visitor;
+use Illuminate\Http\Request;
+
+/** The shop as a look that is not published would make it, at a moment. */
+final class DraftShop
+{
+    /** @var ?array<string, ShopPicture> */
+    private ?array $pictures = null;
+
+    public function __construct(private readonly LookDesk $desk) {}
+
+    /** @param Look $look with its storefront and store */
+    public function context(Look $look, Request $request, PreviewMoment $at): ShopContext
+    {
+        return new ShopContext(
+            $look->storefront,
+            $look->storefront->store,
+            $this->desk->resolve($look, $at->moment)->values(),
+            $this->desk->themes->stylesheetName($look->theme),
+            $this->desk->layOut($look, $at->moment),
+            new Visitor($look->storefront, $request),
+            $this->pictures(...),
+            "/preview/$look->id/$at->written",
+        );
+    }
+
+    /** @return array<string, ShopPicture> the store's whole library, by name */
+    public function pictures(): array
+    {
+        return $this->pictures ??= Picture::query()->get()->mapWithKeys(static fn(Picture $p): array => [$p->name => ShopPicture::of($p)])->all();
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Looks;
+
+use App\Http\Shop\AccountController;
+use App\Http\Shop\CartController;
+use App\Http\Shop\CheckoutController;
+use App\Http\Shop\LockController;
+use App\Http\Shop\PageController;
+use App\Http\Shop\SavedController;
+use App\Models\Category;
+use App\Models\Page;
+use App\Models\Product;
+use App\Shop\ShopContext;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** One page of every kind: what the shop window offers, and what reach is computed on. */
+final class SamplePages
+{
+    /** key => label; the order of the shop window's list */
+    public const LABELS = [
+        'home' => 'Home', 'category' => 'Category', 'product' => 'Product', 'gone' => 'Sold-out product', 'search' => 'Search', 'saved' => 'Saved items', 'account' => 'Your orders', 'cart' => 'Cart', 'empty' => 'Empty cart',
+        'checkout' => 'Checkout', 'mistakes' => 'Checkout with mistakes', 'delivery' => 'Delivery', 'paying' => 'Paying', 'received' => 'Order received',
+        'content' => 'Content page', 'locked' => 'Locked shop', 'nowhere' => 'Not found',
+    ];
+
+    /** @return array<string, string> key => path within the storefront, with its query */
+    public function paths(): array
+    {
+        // The richest examples: a product that is reduced and in stock shows the most.
+        $product = Product::query()->whereColumn('was', '>', 'price')->where('stock', '>', 0)->whereNotNull('picture_id')->orderByRaw('video is null')->orderBy('position')->value('slug') ?? 'none';
+
+        return [
+            'home' => '/',
+            'category' => '/category/'.(Category::query()->orderBy('position')->value('slug') ?? 'none'),
+            'product' => "/product/$product",
+            'gone' => '/product/'.(Product::query()->where('stock', 0)->orderBy('position')->value('slug') ?? 'none'),
+            'search' => '/search?q=lantern',
+            'saved' => '/saved?cart=sample',
+            'account' => '/account',
+            'cart' => '/cart?cart=sample',
+            'empty' => '/cart',
+            'checkout' => '/checkout?cart=sample',
+            'mistakes' => '/checkout?cart=sample&mistakes=1',
+            'delivery' => '/checkout/delivery?cart=sample',
+            'paying' => '/checkout/paying?cart=sample',
+            'received' => '/order/sample?cart=sample',
+            'content' => '/page/'.(Page::query()->orderBy('id')->value('slug') ?? 'none'),
+            'locked' => '/locked',
+            'nowhere' => '/not-here',
+        ];
+    }
+
+    /**
+     * @param callable(Request): ShopContext $context
+     *
+     * @return array<string, string> key => HTML
+     */
+    public function render(callable $context): array
+    {
+        $pages = [];
+        foreach ($this->paths() as $key => $path) {
+            $request = Request::create($path);
+            $request->attributes->set('sample-cart', str_contains($path, 'cart=sample'));
+            $pages[$key] = $this->html($key, basename((string) parse_url($path, PHP_URL_PATH)), $request, $context($request));
+        }
+
+        return $pages;
+    }
+
+    private function html(string $key, string $slug, Request $request, ShopContext $shop): string
+    {
+        $page = new PageController($shop);
+        $answer = match ($key) {
+            'home' => $page->home(),
+            'category' => $page->category($request, $slug),
+            'product', 'gone' => $page->product($slug),
+            'search' => $page->search($request),
+            'saved' => (new SavedController($shop))->show(),
+            'account' => (new AccountController($shop))->show(),
+            'cart', 'empty' => (new CartController($shop))->show(),
+            'checkout', 'mistakes' => (new CheckoutController($shop))->details($request),
+            'delivery' => (new CheckoutController($shop))->delivery(),
+            'paying' => (new CheckoutController($shop))->paying(),
+            'received' => (new CheckoutController($shop))->received($request, $slug),
+            'content' => $page->page($slug),
+            'locked' => (new LockController($shop))->show(),
+            default => $page->nowhere(),
+        };
+
+        return $answer instanceof View ? $answer->render() : (string) ($answer instanceof Response ? $answer->getContent() : '');
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/** A sign-up to the newsletter. */
+final class Letter extends Model
+{
+    use BelongsToStore;
+
+    protected $guarded = [];
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $slug
+ * @property string $title
+ * @property bool $policy whether it belongs among the shop's policies
+ * @property string $body plain text; an empty line begins a new paragraph
+ */
+final class Page extends Model
+{
+    use BelongsToStore;
+
+    protected $guarded = [];
+
+    /** @return list<string> */
+    public function paragraphs(): array
+    {
+        return preg_split('/\n{2,}/', trim($this->body)) ?: [];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A picture of the store's library.
+ *
+ * @property int $id
+ * @property int $store_id
+ * @property string $name what settings call it: stays when the picture is replaced
+ * @property string $alt
+ * @property int $width px of the largest size
+ * @property int $height
+ * @property list<int> $widths px, smallest first: one file each
+ * @property int $bytes of all its files
+ * @property string $base address of its files, without width and ending; changes when it is replaced
+ * @property ?list<string> $formats endings besides webp
+ * @property int $focus_x percent from the left: what must stay visible when the picture is cropped
+ * @property int $focus_y percent from the top
+ * @property ?array<string, mixed> $before what stood there before the last replacement
+ */
+final class Picture extends Model
+{
+    use BelongsToStore;
+
+    protected $guarded = [];
+
+    /** The middle, until somebody says otherwise. */
+    protected $attributes = ['focus_x' => 50, 'focus_y' => 50];
+
+    protected function casts(): array
+    {
+        return ['widths' => 'array', 'formats' => 'array', 'before' => 'array'];
+    }
+
+    public function isUploaded(): bool
+    {
+        return ! str_starts_with($this->base, '/pictures/');
+    }
+}

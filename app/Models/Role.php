@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+enum Role: string
+{
+    case Owner = 'owner';
+    case Designer = 'designer';
+    case Viewer = 'viewer';
+
+    public function edits(): bool
+    {
+        return $this !== self::Viewer;
+    }
+
+    public function publishes(): bool
+    {
+        return $this === self::Owner;
+    }
+}

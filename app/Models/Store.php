@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property string $time_zone IANA name
+ * @property string $currency ISO 4217
+ * @property ?list<string> $countries ISO 3166-1 codes it sells to, its own first
+ * @property ?list<string> $languages BCP 47 tags, its own first
+ */
+final class Store extends Model
+{
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['countries' => 'array', 'languages' => 'array'];
+    }
+
+    public function zone(): \DateTimeZone
+    {
+        return new \DateTimeZone($this->time_zone);
+    }
+}

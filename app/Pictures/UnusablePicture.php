@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+/** A file that cannot become a picture of the library; the message says what to do. */
+final class UnusablePicture extends \InvalidArgumentException
+{
+    public static function ofKind(string $name): self
+    {
+        return new self(sprintf('“%s” is not a picture Ikat can use. Choose a PNG, JPEG, WebP, GIF or AVIF file.', self::short($name)));
+    }
+
+    public static function tooHeavy(string $name, int $most): self
+    {
+        return new self(sprintf('“%s” is too heavy. Choose a file of at most %d MB.', self::short($name), intdiv($most, 1_000_000)));
+    }
+
+    public static function tooLarge(string $name, int $width, int $height): self
+    {
+        return new self(sprintf('“%s” is %d by %d pixels. Make it smaller, at most 40 million pixels, and try again.', self::short($name), $width, $height));
+    }
+
+    public static function broken(string $name): self
+    {
+        return new self(sprintf('“%s” is broken and cannot be read. Save it again from where it came from, then try once more.', self::short($name)));
+    }
+
+    private static function short(string $name): string
+    {
+        return mb_substr(mb_scrub($name), 0, 60);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Actions\ReleaseFiles;
+use App\Looks\DraftFiles;
+use App\Looks\DraftShop;
+use App\Looks\LookDesk;
+use App\Looks\ReachDesk;
+use App\Looks\StoreDesk;
+use App\Looks\ThemeShelf;
+use App\Models\User;
+use App\Pictures\PictureIntake;
+use App\Shop\CurrentStore;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class IkatServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->scoped(CurrentStore::class);
+        $this->app->singleton(ThemeShelf::class, static fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes')));
+        $this->app->scoped(LookDesk::class);
+        $this->app->scoped(ReachDesk::class);
+        $this->app->scoped(StoreDesk::class);
+        $this->app->scoped(DraftShop::class);
+        $this->app->singleton(PictureIntake::class, static fn(): PictureIntake => new PictureIntake(public_path(config('ikat.files').'/pictures'), '/'.config('ikat.files').'/pictures'));
+        $this->app->singleton(ReleaseFiles::class, static fn(): ReleaseFiles => new ReleaseFiles(public_path((string) config('ikat.files'))));
+        $this->app->singleton(DraftFiles::class, static fn(): DraftFiles => new DraftFiles(storage_path('draft-files')));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        Blade::anonymousComponentNamespace('shop', 'shop');
+        Gate::define('edit', static fn(User $user): bool => $user->role->edits());
+        Gate::define('publish', static fn(User $user): bool => $user->role->publishes());
+        // By address and by account: neither one machine trying many accounts nor many machines trying one gets far.
+        RateLimiter::for('sign-in', static fn(Request $request): array => [
+            Limit::perMinute(5)->by('account|'.mb_strtolower((string) $request->input('email'))),
+            Limit::perMinute(20)->by('address|'.$request->ip()),
+        ]);
+        RateLimiter::for('shop-key', static fn(Request $request): Limit => Limit::perMinute(10)->by('key|'.$request->ip()));
+    }
+}

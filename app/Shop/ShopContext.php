@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Models\MenuEntry;
+use App\Models\Page;
+use App\Models\Store;
+use App\Models\Storefront;
+use Ikat\Core\Look\Catalog\FooterSettings;
+use Ikat\Core\Look\Item;
+use Ikat\Core\Type\FontFaces;
+use Illuminate\Support\Collection;
+
+/**
+ * What a storefront page needs to know: the storefront, the look it wears, and the visitor.
+ *
+ * A page made from it is the same, byte for byte, whether it is a preview or public.
+ */
+final class ShopContext
+{
+    /** @var ?Collection<string, Collection<int, MenuEntry>> */
+    private ?Collection $menus = null;
+
+    /** @var ?array<string, ShopPicture> */
+    private ?array $pictures = null;
+
+    /**
+     * @param array<string, bool|float|string> $values every setting's resolved value
+     * @param string $themeCss file name
+     * @param string $lookCss file name
+     * @param \Closure(): array<string, ShopPicture> $library the pictures the look may show, by name
+     * @param string $previewPrefix put before addresses the shop redirects to; empty for the public shop
+     */
+    public function __construct(
+        public readonly Storefront $storefront,
+        public readonly Store $store,
+        private readonly array $values,
+        public readonly string $themeCss,
+        public readonly string $lookCss,
+        public readonly Visitor $visitor,
+        private readonly \Closure $library,
+        private readonly string $previewPrefix = '',
+    ) {}
+
+    public function text(string $path): string
+    {
+        return (string) ($this->values[$path] ?? '');
+    }
+
+    public function on(string $path): bool
+    {
+        return ($this->values[$path] ?? false) === true;
+    }
+
+    public function number(string $path): int
+    {
+        return (int) ($this->values[$path] ?? 0);
+    }
+
+    /** @return list<Item> the shown items of a list, in order */
+    public function items(string $list, string $prefix): array
+    {
+        $items = array_map(static fn(string $name): Item => Item::named($prefix, $name), array_filter(explode(',', $this->text($list))));
+
+        return array_values(array_filter($items, fn(Item $i): bool => $this->on($i->path('show'))));
+    }
+
+    /** @return list<string> */
+    public function picks(string $path): array
+    {
+        return array_values(array_filter(explode(',', $this->text($path))));
+    }
+
+    /** The picture a setting names, or null when it names none that is there. */
+    public function picture(string $path): ?ShopPicture
+    {
+        return $this->pictureNamed($this->text($path));
+    }
+
+    public function pictureNamed(string $name): ?ShopPicture
+    {
+        $this->pictures ??= ($this->library)();
+
+        return $this->pictures[$name] ?? null;
+    }
+
+    /** Classes of a part that wears the scheme its setting names. */
+    public function wears(string $path): string
+    {
+        return 'wear scheme-'.$this->values[$path];
+    }
+
+    /** The same for a part that may also wear what is around it. */
+    public function mayWear(string $path): string
+    {
+        return $this->text($path) === 'around' ? '' : $this->wears($path);
+    }
+
+    /** Whether the header lies transparent over the first band of this page. */
+    public function headerLiesOver(string $kind): bool
+    {
+        return $kind === 'home' && $this->on('header.over') && ($this->items('home.bands', 'band')[0]->kind ?? '') === 'lead';
+    }
+
+    public function announces(string $kind): bool
+    {
+        return $this->on('announcement.show') && ($this->text('announcement.pages') === 'all' || $this->on("announcement.on.$kind"));
+    }
+
+    /** Whether a page needs the shop's script: only for what style alone cannot do. */
+    public function needsScript(): bool
+    {
+        return in_array($this->text('header.sticky'), ['smaller', 'returns'], true)
+            || $this->on('announcement.show') && ($this->on('announcement.dismiss') || $this->text('announcement.turn') === 'turn');
+    }
+
+    /** @return list<string> addresses of the font files a first view needs */
+    public function fonts(): array
+    {
+        $keys = array_unique([$this->text('type.body.family'), $this->text('type.heading.family'), $this->text('type.menu.family'), $this->text('type.button.family'), $this->text('type.price.family')]);
+
+        return array_map(static fn(string $key): string => FontFaces::address($key), array_values($keys));
+    }
+
+    public function isPreview(): bool
+    {
+        return $this->previewPrefix !== '';
+    }
+
+    /** The public address of a path in this storefront: what pages link to. */
+    public function address(string $path): string
+    {
+        return '/shop/'.$this->storefront->slug.($path === '/' ? '/' : $path);
+    }
+
+    /** Where the shop sends a visitor: inside the preview when this is one. */
+    public function redirectAddress(string $path): string
+    {
+        return $this->previewPrefix.$this->address($path);
+    }
+
+    public function file(string $name): string
+    {
+        return '/'.config('ikat.files').'/'.$name;
+    }
+
+    public function price(int $cents): string
+    {
+        return Money::short($cents, $this->store->currency);
+    }
+
+    public function amount(int $cents): string
+    {
+        return Money::exact($cents, $this->store->currency);
+    }
+
+    /** @return Collection<int, MenuEntry> */
+    public function menu(string $name): Collection
+    {
+        $this->menus ??= MenuEntry::query()->orderBy('position')->get()->groupBy('menu');
+
+        return $this->menus->get($name, new Collection());
+    }
+
+    /** @return Collection<int, Page> */
+    public function policies(): Collection
+    {
+        return Page::query()->where('policy', true)->orderBy('id')->get();
+    }
+
+    /** @return array<string, string> code => name of the countries the store sells to, when there is a choice */
+    public function countries(): array
+    {
+        return self::names($this->store->countries ?? [], static fn(string $c): string => (string) \Locale::getDisplayRegion("-$c", 'en'));
+    }
+
+    /** @return array<string, string> tag => name of the languages the store speaks, when there is a choice */
+    public function languages(): array
+    {
+        return self::names($this->store->languages ?? [], static fn(string $l): string => (string) \Locale::getDisplayLanguage($l, $l));
+    }
+
+    /** @return array<string, array{string, string}> payment marks that a block shows: key => [words, icon] */
+    public function marks(Item $block): array
+    {
+        return array_filter(FooterSettings::MARKS, fn(string $key): bool => $this->on($block->path($key)), ARRAY_FILTER_USE_KEY);
+    }
+
+    /**
+     * @param list<string> $codes
+     * @param callable(string): string $name
+     *
+     * @return array<string, string>
+     */
+    private static function names(array $codes, callable $name): array
+    {
+        return count($codes) < 2 ? [] : array_combine($codes, array_map($name, $codes));
+    }
+}

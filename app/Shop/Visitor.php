@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shop;
+
+use App\Models\Cart;
+use App\Models\DeliveryOffer;
+use App\Models\Product;
+use App\Models\PromotionCode;
+use App\Models\Storefront;
+use Ikat\Core\Checkout\Totals;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cookie;
+
+/** The person looking at the shop: their cart and, for a locked shop, their key. */
+final class Visitor
+{
+    /** How many products a visitor can keep for later. */
+    private const MOST_SAVED = 30;
+
+    private ?Cart $cart = null;
+    private bool $looked = false;
+
+    public function __construct(private readonly Storefront $storefront, private readonly Request $request) {}
+
+    public function cart(): ?Cart
+    {
+        if (! $this->looked) {
+            $this->looked = true;
+            $token = (string) $this->request->cookie(ShopCookies::CART, '');
+            $this->cart = match (true) {
+                $this->request->attributes->get('sample-cart') === true => $this->sampleCart(),
+                preg_match('/^[0-9a-f]{64}$/', $token) === 1 => $this->find($token),
+                default => null,
+            };
+        }
+
+        return $this->cart;
+    }
+
+    public function cartOrNew(): Cart
+    {
+        $existing = $this->cart();
+        if ($existing !== null && $existing->exists) {
+            return $existing;
+        }
+        $this->cart = Cart::query()->create(['storefront_id' => $this->storefront->id, 'token' => bin2hex(random_bytes(32))]);
+        Cookie::queue($this->cookie(ShopCookies::CART, $this->cart->token, 60 * 24 * 30));
+
+        return $this->cart->setRelation('lines', collect());
+    }
+
+    /** @return list<string> slugs of the products saved for later, the latest first */
+    public function saved(): array
+    {
+        if ($this->request->attributes->get('sample-cart') === true) {
+            return array_values(Product::query()->orderByDesc('sold')->limit(3)->pluck('slug')->all());
+        }
+        $slugs = array_filter(explode(',', (string) $this->request->cookie(ShopCookies::SAVED, '')), static fn(string $s): bool => preg_match('/^[a-z0-9-]{1,120}$/', $s) === 1);
+
+        return array_slice(array_values(array_unique($slugs)), 0, self::MOST_SAVED);
+    }
+
+    public function save(string $slug, bool $keep): void
+    {
+        $others = array_values(array_diff($this->saved(), [$slug]));
+        Cookie::queue($this->cookie(ShopCookies::SAVED, implode(',', array_slice($keep ? [$slug, ...$others] : $others, 0, self::MOST_SAVED)), 60 * 24 * 180));
+    }
+
+    /** The chosen country, or the store's own. */
+    public function country(): string
+    {
+        $countries = $this->storefront->store->countries ?? [];
+        $chosen = (string) $this->request->cookie(ShopCookies::COUNTRY, '');
+
+        return in_array($chosen, $countries, true) ? $chosen : ($countries[0] ?? '');
+    }
+
+    /** False when the store does not sell there. */
+    public function chooseCountry(string $code): bool
+    {
+        if (! in_array($code, $this->storefront->store->countries ?? [], true)) {
+            return false;
+        }
+        Cookie::queue($this->cookie(ShopCookies::COUNTRY, $code, 60 * 24 * 365));
+
+        return true;
+    }
+
+    public function count(): int
+    {
+        return (int) ($this->cart()?->lines->sum('quantity') ?? 0);
+    }
+
+    public function totals(): Totals
+    {
+        $cart = $this->cart();
+        $code = $cart?->code !== null ? PromotionCode::query()->firstWhere('code', $cart->code)?->promotion() : null;
+        $offer = $cart?->deliveryOffer;
+
+        return Totals::of(
+            $cart === null ? [] : array_values($cart->lines->map(static fn($line): array => [$line->product->price, $line->quantity])->all()),
+            $code,
+            now()->toImmutable(),
+            $offer?->price,
+            $offer?->free_from,
+        );
+    }
+
+    /** Whether this visitor has given the locked shop's password. */
+    public function holdsKey(): bool
+    {
+        return hash_equals(self::keyFor($this->storefront), (string) $this->request->cookie(ShopCookies::KEY, ''));
+    }
+
+    public function giveKey(): void
+    {
+        Cookie::queue($this->cookie(ShopCookies::KEY, self::keyFor($this->storefront), 60 * 24 * 7));
+    }
+
+    public function forgetCart(): void
+    {
+        Cookie::queue(Cookie::forget(ShopCookies::CART, '/'));
+    }
+
+    /** Bound to the present password: changing it locks everybody out again. */
+    private static function keyFor(Storefront $storefront): string
+    {
+        return hash_hmac('sha256', "shop-key|{$storefront->id}|{$storefront->password}", (string) config('app.key'));
+    }
+
+    private function cookie(string $name, string $value, int $minutes): \Symfony\Component\HttpFoundation\Cookie
+    {
+        return Cookie::make($name, $value, $minutes, '/', null, (bool) config('session.secure'), true, false, 'lax');
+    }
+
+    private function find(string $token): ?Cart
+    {
+        return Cart::query()->with(['lines.product.picture', 'deliveryOffer'])
+            ->where('storefront_id', $this->storefront->id)->firstWhere('token', $token);
+    }
+
+    /** A filled cart that is stored nowhere, for showing cart and checkout in the shop window. */
+    private function sampleCart(): Cart
+    {
+        $products = Product::query()->with('picture')->where('stock', '>', 0)->orderByDesc('sold')->limit(3)->get();
+        $cart = new Cart(['storefront_id' => $this->storefront->id, 'code' => null, 'details' => ['name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth', 'postcode' => '04101', 'country' => 'US']]);
+        $cart->setRelation('deliveryOffer', DeliveryOffer::query()->orderBy('position')->first());
+
+        return $cart->setRelation('lines', $products->map(
+            static fn(Product $p, int $i) => (new \App\Models\CartLine(['quantity' => $i + 1]))->setRelation('product', $p),
+        ));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\ChooseStore;
+use App\Http\Middleware\PreviewShop;
+use App\Http\Middleware\PublicShop;
+use App\Http\Middleware\RefuseForeignForms;
+use App\Http\Shop\AccountController;
+use App\Http\Shop\CartController;
+use App\Http\Shop\CheckoutController;
+use App\Http\Shop\FileController;
+use App\Http\Shop\LetterController;
+use App\Http\Shop\LockController;
+use App\Http\Shop\PageController;
+use App\Http\Shop\SavedController;
+use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
+use Illuminate\Cookie\Middleware\EncryptCookies;
+use Illuminate\Support\Facades\Route;
+
+$pages = static function (): void {
+    Route::get('/', [PageController::class, 'home'])->name('home');
+    Route::get('category/{category}', [PageController::class, 'category'])->name('category');
+    Route::get('product/{product}', [PageController::class, 'product'])->name('product');
+    Route::get('search', [PageController::class, 'search'])->name('search');
+    Route::get('page/{page}', [PageController::class, 'page'])->name('page');
+    Route::get('locked', [LockController::class, 'show'])->name('locked');
+    Route::post('locked', [LockController::class, 'open'])->middleware('throttle:shop-key')->name('unlock');
+    Route::post('letters', [LetterController::class, 'store'])->middleware('throttle:20,1')->name('letters');
+    Route::get('saved', [SavedController::class, 'show'])->name('saved');
+    Route::post('saved', [SavedController::class, 'change']);
+    Route::post('country', [SavedController::class, 'country'])->name('country');
+    Route::get('account', [AccountController::class, 'show'])->name('account');
+    Route::post('account', [AccountController::class, 'find'])->middleware('throttle:10,1');
+    Route::get('cart', [CartController::class, 'show'])->name('cart');
+    Route::post('cart/add', [CartController::class, 'add'])->name('cart.add');
+    Route::post('cart/change', [CartController::class, 'change'])->name('cart.change');
+    Route::post('cart/code', [CartController::class, 'code'])->name('cart.code');
+    Route::get('checkout', [CheckoutController::class, 'details'])->name('checkout');
+    Route::post('checkout', [CheckoutController::class, 'keepDetails']);
+    Route::get('checkout/delivery', [CheckoutController::class, 'delivery'])->name('delivery');
+    Route::post('checkout/delivery', [CheckoutController::class, 'keepDelivery']);
+    Route::get('checkout/paying', [CheckoutController::class, 'paying'])->name('paying');
+    Route::post('checkout/paying', [CheckoutController::class, 'pay'])->middleware('throttle:20,1');
+    Route::get('order/{token}', [CheckoutController::class, 'received'])->name('received');
+    Route::any('{rest}', [PageController::class, 'nowhere'])->where('rest', '.*')->name('nowhere');
+};
+
+Route::middleware([EncryptCookies::class, AddQueuedCookiesToResponse::class, RefuseForeignForms::class, PublicShop::class])
+    ->prefix('shop/{storefront}')->name('shop.')->group($pages);
+
+Route::middleware(['web', 'auth', ChooseStore::class, RefuseForeignForms::class, PreviewShop::class])
+    ->prefix('preview/{look}/{moment}/shop/{storefront}')->name('preview.')->group($pages);
+
+Route::get(config('ikat.files').'/{name}', [FileController::class, 'draft'])->where('name', '[a-z0-9-]+\.css');

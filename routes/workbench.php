@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\ChooseStore;
+use App\Http\Workbench\AskController;
+use App\Http\Workbench\EditController;
+use App\Http\Workbench\PictureController;
+use App\Http\Workbench\PublishController;
+use App\Http\Workbench\SignInController;
+use App\Http\Workbench\StepController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/', static fn() => redirect('/workbench'));
+
+Route::prefix('workbench')->group(static function (): void {
+    Route::middleware('guest')->group(static function (): void {
+        Route::get('sign-in', [SignInController::class, 'show'])->name('login');
+        Route::post('sign-in', [SignInController::class, 'enter'])->middleware('throttle:sign-in');
+    });
+    Route::middleware(['auth', ChooseStore::class])->group(static function (): void {
+        Route::get('/', [StepController::class, 'first']);
+        Route::post('sign-out', [SignInController::class, 'leave']);
+        Route::get('gamut.json', [AskController::class, 'gamut']);
+        Route::prefix('looks/{look}')->whereNumber('look')->group(static function (): void {
+            Route::get('find', [AskController::class, 'find']);
+            Route::get('reach', [AskController::class, 'reach']);
+            Route::get('shade', [AskController::class, 'shade']);
+            Route::get('pulse', [AskController::class, 'pulse']);
+            Route::get('moment', [AskController::class, 'moment']);
+            Route::get('pictures', [PictureController::class, 'show']);
+            Route::middleware('can:edit')->group(static function (): void {
+                Route::post('edits', [EditController::class, 'edit']);
+                Route::post('undo', [EditController::class, 'undo']);
+                Route::post('redo', [EditController::class, 'redo']);
+                Route::post('reopen', [EditController::class, 'reopen']);
+                Route::post('pictures', [PictureController::class, 'add'])->name('pictures.add');
+                Route::post('pictures/{picture}', [PictureController::class, 'describe'])->whereNumber('picture')->name('pictures.describe');
+                Route::post('pictures/{picture}/file', [PictureController::class, 'replace'])->whereNumber('picture')->name('pictures.replace');
+                Route::post('pictures/{picture}/back', [PictureController::class, 'bringBack'])->whereNumber('picture')->name('pictures.back');
+            });
+            Route::middleware('can:publish')->group(static function (): void {
+                Route::post('publish', [PublishController::class, 'publish']);
+                Route::post('releases/{release}/live', [PublishController::class, 'restore'])->whereNumber('release');
+            });
+            Route::get('{step}', [StepController::class, 'show'])->whereIn('step', array_column(Ikat\Core\Look\Step::cases(), 'value'));
+        });
+    });
+});
