@@ -1,0 +1,60 @@
+// Hovering or focusing a control lights up, in the window, every place it shows, and says how many on the tape.
+
+export function startReach(shopWindow) {
+  const known = new Map();
+  let current = null;
+  let held = {};
+
+  async function ask(path) {
+    const seen = document.querySelector('#state [name=seen]').value;
+    const key = `${seen} ${path}`;
+    if (!known.has(key)) {
+      const answer = await fetch(`${document.body.dataset.base}/reach?${new URLSearchParams({ path })}`, { headers: { Accept: 'application/json' } }).catch(() => null);
+      if (!answer?.ok) return null;
+      known.set(key, await answer.json());
+    }
+    return known.get(key);
+  }
+
+  async function enter(path) {
+    if (current === path) return;
+    current = path;
+    const found = await ask(path);
+    if (current !== path || !found) return;
+    shopWindow.light(found.places);
+    tell(found);
+  }
+
+  function leave() {
+    current = null;
+    shopWindow.light(held);
+  }
+
+  function tell({ label, count, pages, places, why }) {
+    const place = document.querySelector('#tape-reach');
+    const first = document.createElement('p');
+    const name = document.createElement('b');
+    name.textContent = label;
+    first.append(name, why ? '' : ` shows in ${count} ${count === 1 ? 'place' : 'places'} on ${Object.keys(pages).length} ${Object.keys(pages).length === 1 ? 'page' : 'pages'}`);
+    const second = document.createElement('p');
+    second.textContent = why ? `Shows nowhere: ${why}.` : Object.entries(pages).map(([key, words]) => `${words} ${places[key].length}`).join('   ');
+    place.replaceChildren(first, second);
+  }
+
+  let timer = null;
+  const bench = document.querySelector('#bench');
+  const pathOf = (event) => event.target.closest?.('[data-reach]')?.dataset.reach;
+  bench.addEventListener('pointerover', (event) => { const path = pathOf(event); clearTimeout(timer); if (path) timer = setTimeout(() => enter(path), 90); });
+  bench.addEventListener('pointerout', (event) => { if (pathOf(event) && !event.relatedTarget?.closest?.('[data-reach]')) { clearTimeout(timer); leave(); } });
+  bench.addEventListener('focusin', (event) => { const path = pathOf(event); if (path && event.target.matches(':focus-visible')) enter(path); });
+  bench.addEventListener('focusout', (event) => { if (pathOf(event)) leave(); });
+
+  return {
+    /** Lights an edit's places for a moment. */
+    flash(places) {
+      held = places;
+      shopWindow.light(places);
+      setTimeout(() => { if (held === places) { held = {}; if (!current) shopWindow.light({}); } }, 1600);
+    },
+  };
+}

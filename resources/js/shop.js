@@ -1,0 +1,50 @@
+// The shop's own script, loaded only where style alone cannot do it. Every page works without it.
+const root = document.documentElement;
+root.classList.add('has-script');
+
+const header = document.querySelector('.header');
+if (header && root.matches('.sticky-smaller, .sticky-returns')) {
+  let last = scrollY;
+  const follow = () => {
+    const down = scrollY > last;
+    header.classList.toggle('is-low', root.matches('.sticky-smaller') && scrollY > 60);
+    // Whoever is in the header with the keyboard keeps it.
+    if (root.matches('.sticky-returns') && Math.abs(scrollY - last) > 4) header.classList.toggle('is-away', down && scrollY > header.offsetHeight && !header.contains(document.activeElement));
+    last = scrollY;
+  };
+  addEventListener('scroll', follow, { passive: true });
+  header.addEventListener('focusin', () => header.classList.remove('is-away'));
+  follow();
+}
+
+const bar = document.querySelector('.announcement');
+if (bar?.dataset.dismiss) {
+  const key = `closed-announcement-${bar.dataset.dismiss}`;
+  const close = bar.querySelector('[data-close]');
+  close.hidden = false;
+  close.addEventListener('click', () => {
+    bar.remove();
+    try { localStorage.setItem(key, '1'); } catch { /* A browser that keeps nothing shows it again on the next page. */ }
+  });
+  let closed = false;
+  try { closed = localStorage.getItem(key) === '1'; } catch { closed = false; }
+  if (closed) bar.remove();
+}
+if (bar?.dataset.turn) {
+  const messages = [...bar.querySelectorAll('li')];
+  const pause = bar.querySelector('[data-pause]');
+  let at = 0;
+  // Whoever asks for less motion begins paused, and everybody can pause (WCAG 2.2, 2.2.2).
+  let paused = matchMedia('(prefers-reduced-motion: reduce)').matches;
+  const show = () => messages.forEach((message, i) => { message.hidden = i !== at; });
+  const tell = () => { pause.setAttribute('aria-pressed', String(paused)); };
+  pause.hidden = false;
+  pause.addEventListener('click', () => { paused = !paused; tell(); });
+  setInterval(() => {
+    if (paused || bar.matches(':hover, :focus-within')) return;
+    at = (at + 1) % messages.length;
+    show();
+  }, Number(bar.dataset.turn) * 1000);
+  show();
+  tell();
+}

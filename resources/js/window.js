@@ -1,0 +1,259 @@
+// The shop window: real storefront pages in frames at true device widths, scaled to fit.
+
+const DEVICES = { phone: [390, 844], tablet: [768, 1024], desktop: [1280, 800] };
+const FIVE = ['home', 'category', 'product', 'cart', 'checkout'];
+const GAP = 22;
+const EDGE = 25;
+
+export function startWindow(root) {
+  const stage = root.querySelector('[data-stage]');
+  const pageList = root.querySelector('[data-page]');
+  const seam = root.querySelector('[data-seam]');
+  const clock = root.querySelector('[data-clock]');
+  const state = { device: 'desktop', turned: false, view: 'one', page: pageList.value, live: new Map(), moment: 'now' };
+  const preview = () => `${root.dataset.preview}/${state.moment}`;
+  let panes = [];
+
+  const pathOf = (page) => [...pageList.options].find((o) => o.value === page)?.dataset.path ?? '/';
+  const shopAddress = (path) => root.dataset.shop + path;
+  const size = (device) => (state.turned && device !== 'desktop' ? [...DEVICES[device]].reverse() : state.turned ? [800, 1280] : DEVICES[device]);
+
+  function plan() {
+    if (state.view === 'devices') return ['desktop', 'tablet', 'phone'].map((device) => ({ device, page: state.page, caption: `${device} ${size(device)[0]}` }));
+    if (state.view === 'pages') return FIVE.map((page) => ({ device: state.device, page, caption: [...pageList.options].find((o) => o.value === page).text }));
+    if (state.view === 'then') return [{ device: state.device, page: state.page, then: true }, { device: state.device, page: state.page }];
+    return [{ device: state.device, page: state.page }];
+  }
+
+  function makePane(wanted) {
+    const pane = document.createElement('div');
+    pane.className = 'pane';
+    const frame = document.createElement('iframe');
+    frame.title = wanted.then ? 'The live shop' : `Preview: ${wanted.page}, ${wanted.device}`;
+    frame.tabIndex = wanted.then ? -1 : 0;
+    frame.src = (wanted.then ? '' : preview()) + shopAddress(wanted.then ? pathOf(wanted.page).replace(/[?&]cart=sample/, '') : pathOf(wanted.page));
+    if (!wanted.then) frame.addEventListener('load', () => settle(frame, wanted));
+    pane.append(frame);
+    if (state.view === 'then') {
+      const tag = document.createElement('span');
+      tag.className = `tag ${wanted.then ? 'at-left' : 'at-right'}`;
+      tag.textContent = wanted.then ? 'then: live' : 'now: your draft';
+      pane.append(tag);
+    }
+    const lights = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+    lights.setAttribute('class', 'reach-lights');
+    lights.setAttribute('aria-hidden', 'true');
+    pane.append(lights);
+    stage.append(pane);
+    return { ...wanted, pane, frame, lights };
+  }
+
+  // Links and forms of the shop lead to public addresses; in the window they stay in the preview.
+  function settle(frame, wanted) {
+    const doc = frame.contentDocument;
+    if (!doc) return;
+    applyLive(doc);
+    doc.addEventListener('click', (event) => {
+      const link = event.target.closest?.('a[href]');
+      if (!link || link.getAttribute('href').startsWith('#')) return;
+      event.preventDefault();
+      const url = new URL(link.href, doc.baseURI);
+      if (url.origin !== location.origin || !url.pathname.startsWith(root.dataset.shop)) return;
+      frame.src = preview() + url.pathname + url.search + url.hash;
+    });
+    doc.addEventListener('submit', (event) => {
+      const form = event.target;
+      const action = new URL(form.getAttribute('action') || frame.contentWindow.location.pathname, doc.baseURI).pathname;
+      if (!action.startsWith(root.dataset.preview)) form.action = preview() + action;
+    }, true);
+    doc.defaultView.addEventListener('scroll', () => drawLights(), { passive: true });
+    if (state.view === 'then') doc.defaultView.addEventListener('scroll', () => panes[0]?.frame.contentWindow?.scrollTo(0, doc.defaultView.scrollY), { passive: true });
+    wanted.shown = keyOf(frame);
+    drawLights();
+    root.dispatchEvent(new CustomEvent('ikat:settled', { bubbles: true }));
+  }
+
+  function keyOf(frame) {
+    const path = frame.contentWindow.location.pathname.replace(preview() + root.dataset.shop, '') + frame.contentWindow.location.search;
+    const exact = [...pageList.options].find((o) => o.dataset.path === path);
+    return exact?.value ?? null;
+  }
+
+  function build() {
+    stage.replaceChildren();
+    panes = plan().map(makePane);
+    if (state.view === 'then') {
+      const line = document.createElement('div');
+      line.className = 'seam-line';
+      stage.append(line);
+    }
+    layout();
+  }
+
+  function place({ pane, frame }, device, x, y, width, height, scale) {
+    const [w] = size(device);
+    Object.assign(pane.style, { left: `${x}px`, top: `${y}px`, width: `${width}px`, height: `${height}px` });
+    Object.assign(frame.style, { width: `${w}px`, height: `${height / scale}px`, transform: `scale(${scale})` });
+  }
+
+  function layout() {
+    const width = stage.clientWidth - 2 * EDGE;
+    const height = stage.clientHeight - 14 - (state.view === 'then' ? 30 : 0);
+    if (width <= 0 || height <= 0) return;
+    let scale = 1;
+    if (panes.length === 1 || state.view === 'then') {
+      const [w, h] = size(state.device);
+      scale = Math.min(1, width / w);
+      const tall = state.device === 'desktop' && !state.turned ? height : Math.min(height, h * scale);
+      if (state.device !== 'desktop' || state.turned) scale = Math.min(scale, Math.max(height / h, 0.4));
+      const shownHeight = state.device === 'desktop' && !state.turned ? tall : Math.min(height, h * scale);
+      panes.forEach((p) => place(p, state.device, EDGE + (width - w * scale) / 2, 4, w * scale, shownHeight, scale));
+    } else {
+      const total = panes.reduce((sum, p) => sum + size(p.device)[0], 0);
+      scale = Math.min(1, (width - GAP * (panes.length - 1)) / total);
+      let x = EDGE;
+      stage.querySelectorAll('.caption').forEach((c) => c.remove());
+      panes.forEach((p) => {
+        const [w, h] = size(p.device);
+        const caption = document.createElement('p');
+        caption.className = 'caption';
+        caption.textContent = p.caption;
+        Object.assign(caption.style, { left: `${x}px`, top: '2px' });
+        stage.append(caption);
+        place(p, p.device, x, 22, w * scale, Math.min(height - 20, Math.max(h * scale, height * 0.8)), scale);
+        x += w * scale + GAP;
+      });
+    }
+    root.querySelector('[data-scale]').textContent = `${Math.round(scale * 1000) / 10}%`;
+    seam.hidden = state.view !== 'then';
+    if (state.view === 'then') cut();
+    drawLights();
+  }
+
+  function cut() {
+    const share = Number(seam.querySelector('input').value);
+    const [then, now] = panes;
+    then.pane.style.clipPath = `inset(0 ${100 - share}% 0 0)`;
+    now.pane.style.clipPath = `inset(0 0 0 ${share}%)`;
+    const box = now.pane;
+    Object.assign(stage.querySelector('.seam-line').style, { left: `${box.offsetLeft + (box.offsetWidth * share) / 100}px` });
+  }
+
+  function applyLive(doc) {
+    for (const [property, value] of state.live) doc.documentElement.style.setProperty(property, value);
+  }
+
+  const documents = () => panes.filter((p) => !p.then).map((p) => p.frame.contentDocument).filter((d) => d?.documentElement);
+
+  // ---- reach ----
+  let lit = {};
+  function drawLights() {
+    for (const { lights, frame, page, then } of panes) {
+      lights.replaceChildren();
+      const doc = frame.contentDocument;
+      const numbers = then || !doc?.body ? [] : lit[keyOf(frame) ?? page] ?? [];
+      if (numbers.length === 0) continue;
+      const all = doc.body.querySelectorAll('*');
+      const scale = frame.getBoundingClientRect().width / frame.clientWidth || 1;
+      for (const number of numbers.slice(0, 400)) {
+        const box = all[number]?.getBoundingClientRect();
+        if (!box || box.width === 0 || box.bottom < 0 || box.top > frame.clientHeight) continue;
+        for (const kind of ['halo-box', '']) {
+          const rect = document.createElementNS('http://www.w3.org/2000/svg', 'rect');
+          rect.setAttribute('class', kind);
+          rect.setAttribute('x', box.left * scale);
+          rect.setAttribute('y', box.top * scale);
+          rect.setAttribute('width', box.width * scale);
+          rect.setAttribute('height', box.height * scale);
+          lights.append(rect);
+        }
+      }
+    }
+  }
+
+  // ---- buttons ----
+  function press(selector, active) {
+    root.querySelectorAll(selector).forEach((b) => b.setAttribute('aria-pressed', String(active(b))));
+  }
+  root.addEventListener('click', (event) => {
+    const button = event.target.closest('button');
+    if (!button) return;
+    if (button.dataset.device) state.device = button.dataset.device;
+    else if ('turn' in button.dataset) state.turned = !state.turned;
+    else if (button.dataset.view) state.view = state.view === button.dataset.view ? 'one' : button.dataset.view;
+    else return;
+    press('[data-device]', (b) => b.dataset.device === state.device);
+    press('[data-view]', (b) => b.dataset.view === state.view);
+    press('[data-turn]', () => state.turned);
+    build();
+  });
+  pageList.addEventListener('change', () => { state.page = pageList.value; build(); });
+  seam.addEventListener('input', cut);
+
+  // ---- the clock: the shop as it will be ----
+  const now = root.querySelector('[data-clock-now]');
+  async function turnTo(value) {
+    state.moment = value === '' ? 'now' : value.replaceAll('-', '').replace('T', '-').replace(':', '').slice(0, 13);
+    now.hidden = state.moment === 'now';
+    root.classList.toggle('is-other-time', state.moment !== 'now');
+    build();
+    const words = root.querySelector('[data-clock-words]');
+    const answer = state.moment === 'now' ? null : await fetch(`${document.body.dataset.base}/moment?at=${state.moment}`, { headers: { Accept: 'application/json' } }).catch(() => null);
+    words.textContent = answer?.ok ? (await answer.json()).words : '';
+  }
+  clock.addEventListener('change', () => { if (clock.validity.valid) turnTo(clock.value); });
+  now.addEventListener('click', () => { clock.value = ''; turnTo(''); clock.focus(); });
+  new ResizeObserver(layout).observe(stage);
+  build();
+
+  return {
+    /** Shows a custom property's value at once, in every frame and on the bench's samples. */
+    show(property, value) {
+      state.live.set(property, value);
+      document.documentElement.style.setProperty(property, value);
+      documents().forEach((doc) => doc.documentElement.style.setProperty(property, value));
+    },
+    /** Forgets what was only shown. */
+    forget() {
+      for (const property of state.live.keys()) {
+        document.documentElement.style.removeProperty(property);
+        documents().forEach((doc) => doc.documentElement.style.removeProperty(property));
+      }
+      state.live.clear();
+    },
+    /** Wears a kept look: the new stylesheet first, then nothing is only shown any more. */
+    async wear(sheet, reload) {
+      // While a season runs the frames wear another stylesheet than the bench: the pages know which.
+      const again = reload || state.moment !== 'now' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
+      await Promise.all([document, ...(again ? [] : documents())].map((doc) => swapSheet(doc, sheet)));
+      this.forget();
+      if (again) this.reload();
+    },
+    /** Reads the frames' pages again where they are, without losing the place. */
+    reload() {
+      for (const { frame, then } of panes) {
+        if (then || !frame.contentWindow) continue;
+        const top = frame.contentWindow.scrollY;
+        frame.addEventListener('load', () => frame.contentWindow.scrollTo({ top, behavior: 'instant' }), { once: true });
+        frame.contentWindow.location.reload();
+      }
+    },
+    rebuild: build,
+    light(places) { lit = places; drawLights(); },
+    open(page) { pageList.value = page; state.page = page; build(); },
+  };
+}
+
+const sheetOf = (doc) => [...doc.querySelectorAll('link[rel="stylesheet"]')].find((l) => /\/look-[0-9a-f]+\.css$/.test(l.getAttribute('href')));
+
+function swapSheet(doc, sheet) {
+  const old = sheetOf(doc);
+  if (!old || old.getAttribute('href') === sheet) return Promise.resolve();
+  return new Promise((done) => {
+    const fresh = old.cloneNode();
+    fresh.href = sheet;
+    fresh.addEventListener('load', () => { old.remove(); done(); });
+    fresh.addEventListener('error', () => { fresh.remove(); done(); });
+    old.after(fresh);
+  });
+}

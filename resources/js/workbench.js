@@ -1,0 +1,20 @@
+import htmx from 'htmx.org';
+import 'idiomorph/htmx';
+import { startWindow } from './window.js';
+import { startPicker } from './picker.js';
+import { startReach } from './reach.js';
+import { startFind } from './find.js';
+import { startEdits } from './edits.js';
+import { startKeys } from './keys.js';
+import { startLists } from './lists.js';
+import { startLibrary } from './library.js';
+
+window.htmx = htmx;
+const shopWindow = startWindow(document.querySelector('[data-window]'));
+const reach = startReach(shopWindow);
+startPicker(shopWindow);
+startEdits(shopWindow, reach);
+startFind(shopWindow);
+startKeys();
+startLists();
+startLibrary(shopWindow);

@@ -1,0 +1,1 @@
+<div class="frame"><hr></div>

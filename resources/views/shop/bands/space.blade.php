@@ -1,0 +1,1 @@
+<div class="space"></div>

@@ -1,0 +1,2 @@
+@include('shop.blocks.heading')
+@include('shop.parts.chooser', ['id' => "country-{$block->name()}", 'from' => $block->path('show')])

@@ -1,0 +1,2 @@
+@include('shop.blocks.heading')
+@if ($shop->text($block->path('text')) !== '')<p data-from="{{ $block->path('text') }}">{{ $shop->text($block->path('text')) }}</p>@endif

@@ -1,0 +1,13 @@
+<x-shop::checkout.layout :shop="$shop" :title="$shop->text('say.delivery')" step="delivery">
+<h1><x-say :shop="$shop" k="delivery"/></h1>
+@if ($problem)<p class="message message-problem" role="alert">{{ $problem }}</p>@endif
+<form method="post" action="{{ $shop->address('/checkout/delivery') }}" class="fields">
+  <fieldset class="fields"><legend class="field-label"><x-say :shop="$shop" k="travel"/></legend>
+  @foreach ($offers as $offer)
+  <label class="choice"><input type="radio" name="offer" value="{{ $offer->id }}" @checked($offer->id === $chosen) required><span>{{ $offer->name }}<br>{{ $offer->words }}</span><b>@if ($offer->price === 0)<x-say :shop="$shop" k="free"/>@else{{ $shop->amount($offer->price) }}@endif</b></label>
+  @endforeach
+  </fieldset>
+  <button class="button"><x-say :shop="$shop" k="to.paying"/></button>
+</form>
+<p><a href="{{ $shop->address('/checkout') }}"><x-say :shop="$shop" k="back.details"/></a></p>
+</x-shop::checkout.layout>

@@ -1,0 +1,11 @@
+@php($bands = $shop->items('home.bands', 'band'))
+<x-shop::layout :shop="$shop" title="Home" kind="home">
+@if (array_filter($bands, fn ($b) => $shop->text($b->path('level')) === '1' && $shop->text($b->path('heading')) !== '') === [])<h1 class="hidden-words">{{ $shop->text('header.logo.name') }}</h1>@endif
+<div data-part="home" data-from="home.bands">
+@foreach ($bands as $band)
+<section @class(['band-space' => $band->kind === 'space', 'band-rule' => $band->kind === 'rule', 'band' => ! in_array($band->kind, ['lead', 'space', 'rule'], true), "band-$band->kind" => true, $band->cssClass(), $shop->wears($band->path('scheme'))]) data-part="band-{{ $band->name() }}" data-from="{{ $band->path('show') }} {{ $band->path('scheme') }}" @if (in_array($band->kind, ['space', 'rule'], true)) aria-hidden="true" @elseif ($shop->text($band->path('heading')) !== '') aria-labelledby="heading-{{ $band->name() }}" @endif>
+@include("shop.bands.$band->kind", ['eager' => $loop->first])
+</section>
+@endforeach
+</div>
+</x-shop::layout>

@@ -1,0 +1,40 @@
+@props(['shop', 'title', 'kind' => 'content', 'head' => 'whole', 'scheme' => 'page.scheme'])
+@php($over = $shop->headerLiesOver($kind))
+<!DOCTYPE html>
+<html lang="{{ $shop->store->languages[0] ?? 'en' }}" class="sticky-{{ $head === 'whole' && ! $over ? $shop->text('header.sticky') : 'moves' }} menu-{{ $shop->text('header.menu.place') }}">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>{{ $title }} - {{ $shop->text('header.logo.name') }}</title>
+<meta name="description" content="{{ $shop->text('header.logo.name') }}: {{ $title }}">
+@if ($icon = $shop->picture('header.logo.favicon'))<link rel="icon" href="{{ $icon->smallest() }}" type="image/webp">@else<link rel="icon" href="/build/shop-icon.svg" type="image/svg+xml">@endif
+
+@foreach ($shop->fonts() as $font)<link rel="preload" as="font" type="font/woff2" href="{{ $font }}" crossorigin>
+@endforeach
+<link rel="stylesheet" href="{{ $shop->file($shop->themeCss) }}">
+<link rel="stylesheet" href="{{ $shop->file($shop->lookCss) }}">
+@if ($shop->needsScript())<script type="module" src="/build/shop.js"></script>@endif
+
+</head>
+<body class="{{ $shop->wears($scheme) }}" data-part="page">
+@if ($head === 'none')
+{{ $slot }}
+@else
+<a class="skip" href="#main">Skip to the content</a>
+@if ($head === 'whole')
+@includeWhen($shop->announces($kind), 'shop.parts.announcement')
+@include('shop.parts.utility')
+@include('shop.parts.header', ['over' => $over])
+@endif
+<main id="main" tabindex="-1" data-from="page.scheme">
+{{ $slot }}
+</main>
+@if ($head === 'whole')
+@include('shop.parts.footer')
+@if ($shop->on('sidecart.show'))
+@include('shop.parts.sidecart')
+@endif
+@endif
+@endif
+</body>
+</html>

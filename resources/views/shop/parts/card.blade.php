@@ -1,0 +1,18 @@
+@php($pictures = $product->pictures())
+@php($hover = $shop->text('card.hover'))
+<li class="card {{ $shop->mayWear('card.scheme') }}" data-part="card">
+  <div class="card-picture hover-{{ $hover }}" data-from="card.hover">
+    @if ($pictures !== [])
+    <x-shop::picture :picture="$pictures[0]" :eager="$eager ?? false" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>
+    @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :picture="$pictures[1]" alt="" class="card-second" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>@endif
+    @else
+    <span class="no-picture">No picture yet</span>
+    @endif
+    @if ($shop->on('card.label'))@include('shop.parts.labels')@endif
+  </div>
+  <h3 class="card-name"><a href="{{ $shop->address('/product/'.$product->slug) }}">{{ $product->name }}</a></h3>
+  @if ($shop->on('card.note') && $product->note !== '')<p class="soft small" data-from="card.note">{{ $product->note }}</p>@endif
+  @if ($shop->on('card.price'))<p class="card-price" data-from="card.price">@include('shop.parts.price')</p>@endif
+  @if ($shop->on('card.rating'))@include('shop.parts.stars')@endif
+  @if ($shop->on('card.button') && $product->stock > 0)<form class="card-button" method="post" action="{{ $shop->address('/cart/add') }}" data-from="card.button"><input type="hidden" name="product" value="{{ $product->slug }}"><button class="quiet-button">{{ $shop->text('say.add') }}<span class="hidden-words">: {{ $product->name }}</span></button></form>@endif
+</li>

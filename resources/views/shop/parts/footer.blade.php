@@ -1,0 +1,13 @@
+<footer class="footer {{ $shop->wears('footer.scheme') }}" data-part="footer">
+  <div class="frame">
+    <div class="footer-blocks" data-from="footer.blocks">
+      @foreach ($shop->items('footer.blocks', 'block') as $block)
+      <div class="footer-block {{ $block->cssClass() }}" data-part="block-{{ $block->name() }}" data-from="{{ $block->path('show') }}">@include("shop.blocks.$block->kind")</div>
+      @endforeach
+    </div>
+    <div class="footer-end">
+      <p>{{ $shop->text('header.logo.name') }} {{ $shop->text('header.logo.line') }}</p>
+      @if ($shop->on('footer.credit'))<p data-from="footer.credit">Dressed with Ikat</p>@endif
+    </div>
+  </div>
+</footer>

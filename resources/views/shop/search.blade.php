@@ -1,0 +1,15 @@
+<x-shop::layout :shop="$shop" title="Search" kind="category">
+<div class="frame band">
+  <h1>Search</h1>
+  <form class="sorting" method="get" role="search"><div class="field"><label for="q">What are you looking for?</label><input class="input" id="q" name="q" type="search" value="{{ $asked }}" maxlength="80"></div><button class="button">Search</button></form>
+  @if ($asked === '')
+  <p class="soft">Write a word or two, such as “paper” or “wick”.</p>
+  @elseif ($products->isEmpty())
+  <p class="message message-notice">Nothing found for “{{ $asked }}”. Try one word, or a shorter one.</p>
+  @else
+  <p class="soft">{{ $products->count() }} found for “{{ $asked }}”</p>
+  <h2 class="hidden-words">Products found</h2>
+  <ul class="grid category-grid" data-part="grid">@foreach ($products as $i => $product)@include('shop.parts.card', ['eager' => $i < 2])@endforeach</ul>
+  @endif
+</div>
+</x-shop::layout>

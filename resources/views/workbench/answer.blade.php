@@ -1,0 +1,5 @@
+@include('workbench.bench')
+@include('workbench.parts.bar-state', ['oob' => true])
+@include('workbench.parts.bar-end', ['oob' => true])
+@include('workbench.parts.steps', ['oob' => true])
+@include('workbench.parts.tape', ['oob' => true])

@@ -1,0 +1,15 @@
+<form id="state">
+  <input type="hidden" name="seen" value="{{ $bench->look->head }}">
+  <input type="hidden" name="step" value="{{ $bench->step->value }}">
+  <input type="hidden" name="open_scheme" value="{{ $bench->scheme }}">
+  <input type="hidden" name="open_path" value="{{ $bench->selected }}">
+  <input type="hidden" name="open_part" value="{{ $bench->openPart() }}">
+  <input type="hidden" name="open_finding" value="{{ $bench->opened }}">
+</form>
+@if ($bench->step === Ikat\Core\Look\Step::Colors)
+@include('workbench.steps.colors')
+@elseif ($bench->step === Ikat\Core\Look\Step::Publish)
+@include('workbench.steps.publish')
+@else
+@include('workbench.steps.controls')
+@endif

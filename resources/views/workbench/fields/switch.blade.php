@@ -1,0 +1,1 @@
+<label class="switch" for="{{ $id }}"><input type="hidden" name="value" value="off"><input type="checkbox" id="{{ $id }}" name="value" value="on" @checked($value) @disabled(! $edits)> {{ $setting->label }}</label>

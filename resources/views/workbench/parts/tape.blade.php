@@ -1,0 +1,25 @@
+@php($here = $bench->step === Ikat\Core\Look\Step::Colors ? $bench->counts($bench->scheme) : ($bench->step === Ikat\Core\Look\Step::Publish ? $bench->counts() : Ikat\Core\Check\Checks::count($bench->findingsIn($bench->step))))
+@php($last = $bench->lastEdit())
+<section class="tape" id="tape" aria-label="Tape" @isset($oob) hx-swap-oob="morph" @endisset>
+  <div>
+    <p><b>{{ $bench->step === Ikat\Core\Look\Step::Colors ? 'Findings in '.$bench->input()->theme->schemes[$bench->scheme] : ($bench->step === Ikat\Core\Look\Step::Publish ? 'Findings' : 'Findings in '.$bench->step->label()) }}</b></p>
+    <p>@if (array_sum($here) === 0)none @else @foreach ($here as $severity => $count)@if ($count > 0)<span><x-diamond :severity="$severity"/> {{ $count }}</span> @endif @endforeach @endif</p>
+  </div>
+  <div class="tape-reach" id="tape-reach">
+    @if ($last === null)
+    <p><b>Reach</b></p><p>Point at a control to see where it shows.</p>
+    @else
+    @php($entry = $last->entry())
+    @php($path = count($entry->changes) === 1 ? $entry->changes[0]->path : null)
+    @php($places = $path !== null && $bench->input()->look->catalog->has($path) ? $bench->places($path) : [])
+    @php($why = $path !== null && $bench->input()->look->catalog->has($path) ? $bench->whyNowhere($path) : null)
+    <p><b>{{ ['edit' => 'Last edit', 'undo' => 'Undone', 'redo' => 'Redone'][$entry->kind->value] }}</b> <span>{{ $entry->label }}{{ $last->author === $bench->user->name ? '' : ', by '.$last->author }}</span>
+      @if ($places !== [])<b>{{ array_sum(array_map('count', $places)) }} {{ array_sum(array_map('count', $places)) === 1 ? 'place' : 'places' }} on {{ count($places) }} {{ count($places) === 1 ? 'page' : 'pages' }}</b>@endif</p>
+    @if ($why !== null)<p>Nothing visible changed: {{ $why }}.</p>
+    @else<p class="page-counts">@foreach ($places as $page => $elements)<span>{{ App\Looks\SamplePages::LABELS[$page] }} {{ count($elements) }}</span> @endforeach</p>@endif
+    @endif
+  </div>
+  <div class="tape-who" hx-get="{{ $bench->address('pulse') }}" hx-include="#state" hx-trigger="every 12s" hx-swap="innerHTML">
+    <p>{{ $bench->look->head }} {{ $bench->look->head === 1 ? 'edit' : 'edits' }} in the journal</p>
+  </div>
+</section>

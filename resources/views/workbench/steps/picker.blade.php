@@ -1,0 +1,29 @@
+@php($value = $input->look->text($bench->selected))
+@php([$l, $c, $h] = Ikat\Core\Color\Color::parse($value)->to(Ikat\Core\Color\ColorSpace::Oklch)->coordinates())
+@php($setting = $bench->setting($bench->selected))
+<div class="picker" data-picker data-path="{{ $bench->selected }}" data-property="{{ $setting->property() }}" data-value="{{ $value }}" data-url="{{ $bench->address('edits') }}" data-locked="{{ $edits ? '' : 'yes' }}">
+  <div class="plane" data-plane title="Up: lightness. Across: chroma."><canvas width="196" height="150"></canvas><svg viewBox="0 0 196 150" aria-hidden="true"><g data-lines></g><rect data-cursor x="-6" y="-6" width="11" height="11"/></svg></div>
+  <div class="ranges">
+    <label>Lightness <output>{{ round(($l ?? 0) * 100) }}</output><input type="range" data-axis="l" min="0" max="1" step="0.005" value="{{ round($l ?? 0, 4) }}" @disabled(! $edits)></label>
+    <label>Chroma <output>{{ round(($c ?? 0) * 100) }}</output><input type="range" data-axis="c" min="0" max="0.33" step="0.002" value="{{ round($c ?? 0, 4) }}" @disabled(! $edits)></label>
+    <label>Hue <output>{{ round($h ?? 0) }}</output><input type="range" data-axis="h" min="0" max="360" step="1" value="{{ round($h ?? 0) }}" @disabled(! $edits)></label>
+    <form class="typed" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML" data-typed>
+      <input type="hidden" name="path" value="{{ $bench->selected }}"><label class="hidden-words" for="typed">Any CSS color</label><input class="entry" id="typed" name="value" value="{{ $value }}" spellcheck="false" autocomplete="off" @disabled(! $edits)><button class="act" @disabled(! $edits)>Set</button>
+    </form>
+  </div>
+  <ul class="pair-list" data-pairs aria-label="Its pairs"></ul>
+  <div class="picker-end">
+    <form hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-trigger="change" hx-target="#bench" hx-swap="morph:innerHTML">
+      <input type="hidden" name="path" value="{{ $bench->selected }}">
+      <label>Follows <select name="value" class="entry" @disabled(! $edits)>
+        <option value="{{ $value }}" @selected($bench->follows($bench->selected) === null)>nothing</option>
+        @foreach ($theme->brandColors as $key => $label)@if ("brand.$key" !== $bench->selected)<option value="{{ '{'."brand.$key".'}' }}" @selected($bench->follows($bench->selected) === "brand.$key")>{{ $label }}</option>@endif @endforeach
+        @if (str_starts_with($bench->selected, 'scheme.'))@foreach (['ink', 'heading', 'link', 'action', 'ground'] as $role)@if ($bench->selected !== "scheme.$bench->scheme.$role")<option value="{{ '{'."scheme.$bench->scheme.$role".'}' }}" @selected($bench->follows($bench->selected) === "scheme.$bench->scheme.$role")>{{ $theme->schemes[$bench->scheme] }}: {{ $role }}</option>@endif @endforeach @endif
+      </select></label>
+    </form>
+    @if ($bench->isOwn($bench->selected) && $edits)
+    <form hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML"><input type="hidden" name="path" value="{{ $bench->selected }}"><input type="hidden" name="original" value="1"><button class="act">Back to the original</button></form>
+    @endif
+  </div>
+  <p class="why"><b>Why this color?</b> {{ $input->look->why($bench->selected) }}</p>
+</div>

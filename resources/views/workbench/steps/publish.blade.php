@@ -1,0 +1,30 @@
+@php($changes = $bench->unpublished())
+@php($counts = $bench->counts())
+@php($live = $bench->live())
+<div class="bench-head"><h1>Publish</h1><p>release {{ $live?->number ?? 'none' }} is live</p></div>
+<section class="tool" aria-labelledby="t-change"><h2 id="t-change">What will change <small>{{ count($changes) === 0 ? 'nothing' : count($changes).' '.(count($changes) === 1 ? 'setting' : 'settings') }}</small></h2>
+  @if ($changes === [])
+  <p>The live shop already looks like this.</p>
+  @else
+  <ul class="changes">@foreach ($changes as $change)<li><b>{{ $change['setting']->label }}</b><span>@if ($change['color'])<svg width="14" height="10" aria-hidden="true"><rect width="14" height="10" fill="{{ $change['before'] }}"/></svg>@endif {{ $change['from'] }} <x-icon name="arrow-right"/><span class="hidden-words">becomes</span> @if ($change['color'])<svg width="14" height="10" aria-hidden="true"><rect width="14" height="10" fill="{{ $change['after'] }}"/></svg>@endif {{ $change['to'] }}</span></li>@endforeach</ul>
+  @endif
+</section>
+<section class="tool" aria-labelledby="t-way"><h2 id="t-way">What stands in the way <small>{{ $counts['stop'] === 0 ? 'nothing' : $counts['stop'].' to mend first' }}</small></h2>
+  @if (array_sum($counts) === 0)<p>Every pair of colors in use is readable, and every link leads somewhere.</p>@endif
+  <ul class="way">@foreach ($bench->findings() as $f)@if ($f->severity() !== Ikat\Core\Check\Severity::Know)<li><x-diamond :severity="$f->severity()"/> <a class="act" href="{{ $bench->addressOf($f) }}">{{ $f->inWords($bench->input()) }}</a> {{ $f->measured() }}</li>@endif @endforeach</ul>
+</section>
+@if ($bench->user->role->publishes())
+<form class="go" hx-post="{{ $bench->address('publish') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML" hx-disabled-elt="find button">
+  @if ($counts['stop'] > 0)<label class="line-field" for="reason">Why should it go out all the same? The reason is kept with the release.<textarea class="entry" id="reason" name="reason" rows="2" maxlength="500" required></textarea></label>@endif
+  <button class="publish" @disabled($changes === [])>Publish {{ $counts['stop'] > 0 ? 'all the same' : 'now' }}</button>
+  <a class="act" href="/shop/{{ $bench->look->storefront->slug }}/" target="_blank" rel="noopener">Open the public shop</a>
+</form>
+@else
+<p class="notice">{{ $bench->user->role->value === 'designer' ? 'You can prepare everything here; an owner publishes it.' : 'You can look at everything here; an owner publishes it.' }}</p>
+@endif
+<section class="tool" aria-labelledby="t-releases"><h2 id="t-releases">Releases <small>the latest first</small></h2>
+  <ol class="releases">@foreach ($bench->look->storefront->releases as $release)
+    <li @class(['is-live' => $release->id === $live?->id])><b>{{ $release->number }}</b><span>{{ $bench->localTime($release->created_at)->format('M j, g:i A') }} by {{ $release->author }}@if ($release->reason)<br>in spite of {{ $release->findings['stop'] }}: “{{ $release->reason }}”@endif</span>
+    @if ($release->id === $live?->id)<strong>live</strong>@elseif ($bench->user->role->publishes())<button type="button" class="act" hx-post="{{ $bench->address("releases/$release->id/live") }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML">Make <span class="hidden-words">release {{ $release->number }} </span>live again</button>@endif</li>
+  @endforeach</ol>
+</section>
