@@ -1,0 +1,39 @@
+// Builds what the browser needs into public/: styles, scripts, icons, fonts. Nothing is loaded from elsewhere.
+import { spawnSync } from 'node:child_process';
+import { copyFile, mkdir, readFile, writeFile } from 'node:fs/promises';
+import { build } from 'esbuild';
+
+// The merchant's fonts, two files each; Ikat's own two come from the same.
+const VARIABLE = ['fraunces', 'literata', 'lora', 'bitter', 'piazzolla', 'karla', 'asap', 'figtree', 'manrope', 'work-sans', 'nunito', 'jost', 'space-grotesk', 'caveat'];
+const FONTS = Object.fromEntries(['latin', 'latin-ext'].flatMap((part) => [
+  [`gloock-${part}.woff2`, `@fontsource/gloock/files/gloock-${part}-400-normal.woff2`],
+  ...VARIABLE.map((family) => [`${family}-${part}.woff2`, `@fontsource-variable/${family}/files/${family}-${part}-wght-normal.woff2`]),
+]));
+
+const ICONS = [
+  'menu', 'search', 'shopping-bag', 'x', 'undo-2', 'redo-2', 'smartphone', 'tablet', 'monitor', 'rotate-cw', 'columns-3',
+  'square-split-horizontal', 'panels-top-left', 'link', 'unlink', 'pipette', 'log-out', 'chevron-down', 'arrow-right', 'external-link', 'history', 'check',
+  'phone', 'mail', 'user', 'heart', 'pause', 'clock', 'image', 'credit-card', 'landmark', 'banknote', 'gift', 'grip-vertical', 'arrow-up', 'arrow-down', 'eye', 'eye-off', 'trash-2',
+];
+
+await mkdir('public/build', { recursive: true });
+await mkdir('public/fonts', { recursive: true });
+
+await Promise.all(Object.entries(FONTS).map(([name, from]) => copyFile(`node_modules/${from}`, `public/fonts/${name}`)));
+
+const symbols = await Promise.all(ICONS.map(async (name) => {
+  const svg = await readFile(`node_modules/lucide-static/icons/${name}.svg`, 'utf8');
+  const inner = svg.slice(svg.indexOf('>', svg.indexOf('<svg')) + 1, svg.lastIndexOf('</svg>')).trim().replace(/\s+/g, ' ');
+  return `<symbol id="${name}" viewBox="0 0 24 24" fill="none" stroke="currentColor" stroke-width="1.7" stroke-linecap="round" stroke-linejoin="round">${inner}</symbol>`;
+}));
+await writeFile('public/build/icons.svg', `<svg xmlns="http://www.w3.org/2000/svg">${symbols.join('')}</svg>`);
+await copyFile('resources/shop-icon.svg', 'public/build/shop-icon.svg');
+await copyFile('resources/ikat-icon.svg', 'public/build/ikat-icon.svg');
+
+await build({ entryPoints: { workbench: 'resources/js/workbench.js', shop: 'resources/js/shop.js' }, bundle: true, minify: true, format: 'esm', target: 'es2022', outdir: 'public/build', logLevel: 'warning' });
+
+const tailwind = spawnSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/workbench.css', '-o', 'public/build/workbench.css', '--minify'], { encoding: 'utf8' });
+if (tailwind.status !== 0) {
+  process.stderr.write(tailwind.stderr);
+  process.exit(1);
+}

@@ -1,0 +1,71 @@
+# ./ikat start, stop, reset
+
+STORE="$ROOT/storage"
+DATABASE_PORT=33971
+
+start() {
+  local port=8787
+  while [ $# -gt 0 ]; do
+    case "$1" in
+      --port) port=${2:-}; [[ "$port" =~ ^[0-9]+$ ]] || fail "--port takes a number, for example --port 9000."; shift 2 ;;
+      *) fail "start does not know \"$1\"." ;;
+    esac
+  done
+  install_tools
+  install_packages
+  build
+  draw_pictures
+  settings "$STORE" "$DATABASE_PORT"
+  start_database "$STORE" "$DATABASE_PORT"
+  export APP_ENV=production APP_URL="http://127.0.0.1:$port"
+  printf 'APP_ENV=production\nAPP_KEY=%s\nDB_PORT=%s\nDB_PASSWORD=%s\n' "$APP_KEY" "$DB_PORT" "$DB_PASSWORD" > .env
+  chmod 600 .env
+  say "Bringing the database up to date"
+  php artisan migrate --force --quiet || fail "The database could not be brought up to date; the message above says why."
+  php artisan demo:load || fail "The demo store could not be loaded; the message above says why."
+  stop_server
+  export APP_CONFIG_CACHE="$STORE/ikat/config.php" APP_ROUTES_CACHE="$STORE/ikat/routes.php" APP_EVENTS_CACHE="$STORE/ikat/events.php"
+  php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan view:cache --quiet
+  serve "$port" "$STORE/logs/server.log" "$STORE/ikat/server.pid"
+  wait_for "http://127.0.0.1:$port/workbench/sign-in" || fail "The server did not answer on port $port. If the port is taken, choose another: ./ikat start --port 9000. $STORE/logs/server.log says more."
+  cat <<TEXT
+
+  Workbench    http://127.0.0.1:$port/workbench
+  Public shop  http://127.0.0.1:$port/shop/wrenfold/
+  Trade shop   http://127.0.0.1:$port/shop/wrenfold-trade/   (locked; its password is tradelight)
+
+  Sign in as   maren@wrenfold.example    owner, publishes
+               tobias@wrenfold.example   designer, edits
+               ines@wrenfold.example     viewer, looks
+  Password     lantern-night
+
+  ./ikat stop stops it, ./ikat reset begins afresh.
+TEXT
+}
+
+stop_server() {
+  local pid
+  if [ -f "$STORE/ikat/server.pid" ]; then
+    pid=$(cat "$STORE/ikat/server.pid")
+    kill -- "-$pid" 2>/dev/null || kill "$pid" 2>/dev/null || true
+    rm -f "$STORE/ikat/server.pid"
+    sleep 0.3
+  fi
+}
+
+stop() {
+  stop_server
+  stop_database "$STORE"
+  say "Ikat has stopped. What was kept is still there."
+}
+
+reset() {
+  if [ "${1:-}" != --yes ]; then
+    read -r -p "This throws away every look, release and order of the demo store. Type yes to go on: " answer
+    [ "$answer" = yes ] || fail "Nothing was changed."
+  fi
+  stop_server
+  stop_database "$STORE"
+  rm -rf "$STORE/mariadb" "$STORE/pages" "$STORE/draft-files" "$STORE/reach" "$ROOT/public/shop-files"
+  say "The demo's data is gone. ./ikat start loads it afresh."
+}

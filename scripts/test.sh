@@ -1,0 +1,56 @@
+# ./ikat test: everything CI runs, on a database and ports of its own.
+
+TEST_STORE="$ROOT/storage/test"
+ALL_PARTS=(style analysis core reference app browser)
+
+run_tests() {
+  local parts=("$@") part started=0
+  [ ${#parts[@]} -eq 0 ] && parts=("${ALL_PARTS[@]}")
+  for part in "${parts[@]}"; do
+    [[ " ${ALL_PARTS[*]} " == *" $part "* ]] || fail "There is no part \"$part\". The parts are: ${ALL_PARTS[*]}."
+  done
+  install_tools browser
+  install_packages
+  build
+  for part in "${parts[@]}"; do
+    say "Checking: $part"
+    case "$part" in
+      style) vendor/bin/php-cs-fixer check --diff --show-progress=none --quiet || vendor/bin/php-cs-fixer check --diff --show-progress=none ;;
+      analysis) vendor/bin/phpstan analyse --no-progress --memory-limit=1G && vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G ;;
+      core) vendor/bin/phpunit --testsuite core ;;
+      reference) vendor/bin/phpunit --testsuite reference ;;
+      app) fresh_store; vendor/bin/phpunit --testsuite app ;;
+      browser) fresh_store; serve_tests; node --test --test-concurrency=1 --test-reporter=spec ${IKAT_BROWSER_TESTS:-tests/Browser/*.test.mjs} ;;
+    esac || fail "The part \"$part\" failed. Run it alone with: ./ikat test $part"
+  done
+  say "All parts passed: ${parts[*]}"
+}
+
+# An empty database with the demo store, not the one ./ikat start uses.
+fresh_store() {
+  if [ -z "${TEST_DATABASE_PORT:-}" ]; then
+    draw_pictures
+    trap end_tests EXIT
+    rm -rf "$TEST_STORE"
+    TEST_DATABASE_PORT=$(free_port)
+    settings "$TEST_STORE" "$TEST_DATABASE_PORT"
+    export APP_ENV=testing CACHE_STORE=file IKAT_FILES=shop-files-test
+    start_database "$TEST_STORE" "$TEST_DATABASE_PORT" --innodb-flush-log-at-trx-commit=0
+  fi
+  php artisan migrate:fresh --force --quiet
+  php artisan demo:load
+}
+
+serve_tests() {
+  export IKAT_TEST_PORT
+  IKAT_TEST_PORT=$(free_port)
+  rm -rf "$TEST_STORE/framework/cache/data" && mkdir -p "$TEST_STORE/framework/cache/data"
+  serve "$IKAT_TEST_PORT" "$TEST_STORE/logs/server.log" "$TEST_STORE/ikat/server.pid"
+  wait_for "http://127.0.0.1:$IKAT_TEST_PORT/workbench/sign-in" || fail "The server for the browser tests did not answer; $TEST_STORE/logs/server.log says more."
+}
+
+end_tests() {
+  [ -f "$TEST_STORE/ikat/server.pid" ] && kill -- "-$(cat "$TEST_STORE/ikat/server.pid")" 2>/dev/null
+  stop_database "$TEST_STORE"
+  rm -rf "$ROOT/public/shop-files-test"
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Look;
+use App\Models\Storefront;
+use App\Models\User;
+use App\Shop\CurrentStore;
+use Illuminate\Foundation\Testing\DatabaseTransactions;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Testing\TestResponse;
+
+/** On the demo store, in a transaction that is taken back; `./ikat test app` loads it. */
+abstract class AppTestCase extends TestCase
+{
+    use DatabaseTransactions;
+
+    protected const SHOP = '/shop/wrenfold';
+
+    public function createApplication()
+    {
+        $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+        $app->make(\Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Cache::flush();
+        app(CurrentStore::class)->is($this->storefront()->store_id);
+    }
+
+    /** Each request gets controllers and scoped services of its own, as it does when a process serves only one. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        foreach ($this->app['router']->getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
+        $this->app->forgetScopedInstances();
+        app(CurrentStore::class)->is($this->storefront()->store_id);
+
+        return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+    }
+
+    protected function storefront(string $slug = 'wrenfold'): Storefront
+    {
+        return Storefront::query()->withoutGlobalScope('store')->where('slug', $slug)->firstOrFail();
+    }
+
+    protected function look(string $slug = 'wrenfold'): Look
+    {
+        return Look::query()->withoutGlobalScope('store')->where('storefront_id', $this->storefront($slug)->id)->firstOrFail();
+    }
+
+    protected function person(string $name): User
+    {
+        return User::query()->where('email', "$name@wrenfold.example")->firstOrFail();
+    }
+
+    /** A form of the shop, sent from the shop's own page. */
+    protected function send(string $path, array $fields = [], array $cookies = []): TestResponse
+    {
+        return $this->withUnencryptedCookies($cookies)->post(self::SHOP.$path, $fields, ['Sec-Fetch-Site' => 'same-origin']);
+    }
+
+    /** @param array<string, mixed> $fields */
+    protected function edit(array $fields, string $who = 'maren'): TestResponse
+    {
+        return $this->actingAs($this->person($who))->post("/workbench/looks/{$this->look()->id}/edits", ['seen' => $this->look()->head, ...$fields], ['HX-Request' => 'true']);
+    }
+}

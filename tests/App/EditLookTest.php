@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Actions\EditLook;
+use App\Actions\StepThroughJournal;
+use App\Looks\LookDesk;
+use Ikat\Core\Look\AliasCycle;
+use Ikat\Core\Look\LookException;
+use Ikat\Core\Look\StaleEdit;
+
+final class EditLookTest extends AppTestCase
+{
+    public function testAnEditIsKeptAndUndoneAndRedone(): void
+    {
+        $look = $this->look();
+        $before = $look->state;
+        $journal = app(StepThroughJournal::class);
+        app(EditLook::class)($look, ['brand.indigo' => 'rgb(10 20 30)', 'header.logo.size.desktop' => '44'], $look->head, 'Maren');
+        self::assertSame('#0a141e', $this->look()->ownChanges()->own['brand.indigo']);
+        $after = $look->state;
+        $journal->undo($look, 'Maren', null);
+        self::assertSame($before, $this->look()->state);
+        $journal->redo($look, 'Maren', null);
+        self::assertSame($after, $this->look()->state);
+        self::assertSame(['edit', 'undo', 'redo'], $look->edits()->orderBy('sequence')->pluck('kind')->slice(-3)->values()->all());
+    }
+
+    public function testTheStoredStateIsWhatTheJournalAddsUpTo(): void
+    {
+        $look = $this->look();
+        foreach (['#111111', '#222222', '#333333'] as $color) {
+            app(EditLook::class)($look, ['brand.ember' => $color], $look->head, 'Maren');
+        }
+        app(StepThroughJournal::class)->reopen($look, $look->head - 1, 'Maren', null);
+        self::assertSame('#222222', $look->ownChanges()->own['brand.ember']);
+        $journal = app(\App\Actions\JournalBook::class)->since($look, 0);
+        self::assertSame($look->state, $journal->stateAt($look->head)->bytes());
+        app(StepThroughJournal::class)->reopen($look, 0, 'Maren', null);
+        self::assertSame('{}', $look->state);
+        app(StepThroughJournal::class)->undo($look, 'Maren', null);
+        self::assertSame('#222222', $look->ownChanges()->own['brand.ember']);
+    }
+
+    public function testNothingIsStoredWhenAnythingIsWrong(): void
+    {
+        $look = $this->look();
+        $head = $look->head;
+        foreach ([['brand.indigo' => '#111', 'brand.ember' => 'nope'], ['nothing.here' => '1'], ['brand.indigo' => '{brand.lamp}', 'brand.lamp' => '{brand.indigo}']] as $wanted) {
+            try {
+                app(EditLook::class)($look, $wanted, $look->head, 'Maren');
+                self::fail('It was kept.');
+            } catch (LookException $e) {
+                self::assertNotSame('', $e->getMessage());
+            }
+        }
+        self::assertSame($head, $this->look()->head);
+        $this->expectException(AliasCycle::class);
+        app(EditLook::class)($look, ['scheme.night.ink' => '{scheme.night.ink}'], $look->head, 'Maren');
+    }
+
+    public function testALateWriteIsRefusedWithBothValuesShown(): void
+    {
+        $seen = $this->look()->head;
+        $this->edit(['path' => 'brand.indigo', 'value' => '#101010'], 'tobias')->assertOk();
+        $answer = $this->edit(['path' => 'brand.indigo', 'value' => '#202020', 'seen' => $seen]);
+        $answer->assertStatus(409)->assertSee('#101010')->assertSee('#202020')->assertSee('Tobias');
+        self::assertSame('#101010', $this->look()->ownChanges()->own['brand.indigo']);
+        $this->edit(['path' => 'brand.ember', 'value' => '#303030', 'seen' => $seen])->assertOk();
+        $this->expectException(StaleEdit::class);
+        app(EditLook::class)($this->look(), ['brand.indigo' => '#404040'], $seen, 'Maren');
+    }
+
+    public function testBadInputSaysWhatToDo(): void
+    {
+        $this->edit(['path' => 'brand.indigo', 'value' => 'blurple'])->assertStatus(422)->assertSee('"blurple" is not a color', false)->assertSee('oklch()', false);
+        $this->edit(['path' => 'header.logo.size.desktop', 'value' => '999'])->assertStatus(422)->assertSee('from 16 to 96 px');
+        $this->edit(['path' => 'no.such', 'value' => '1'])->assertStatus(422)->assertSee('There is no setting');
+    }
+
+    public function testTheAnswerCarriesTheFindingTheReachAndTheSheet(): void
+    {
+        $answer = $this->edit(['path' => 'scheme.daylight.reduced', 'value' => '#e8894f', 'open_scheme' => 'daylight', 'step' => 'colors']);
+        $answer->assertOk()->assertSee('Reduced price on ground')->assertSee('WCAG 2.2, 1.4.3')->assertSee('places on')->assertSee('hx-swap-oob', false);
+        $event = json_decode((string) $answer->headers->get('HX-Trigger'), true)['ikat:edited'];
+        self::assertFalse($event['reload']);
+        $this->get($event['sheet'])->assertOk()->assertHeader('Content-Type', 'text/css; charset=UTF-8')->assertSee('--scheme-daylight-reduced:#e8894f', false);
+        self::assertArrayHasKey('home', $event['places']);
+    }
+
+    public function testWhatShowsNowhereSaysWhy(): void
+    {
+        $this->edit(['path' => 'scheme.kiln.ink', 'value' => '#ffffff'])->assertSee('Nothing visible changed: no part of the shop wears this scheme.');
+        $this->edit(['path' => 'utility.show', 'value' => 'off'])->assertOk();
+        $this->edit(['path' => 'utility.words.text', 'value' => 'hello'])->assertSee('hidden: it shows when');
+    }
+
+    public function testPuttingASettingBackRemovesTheChange(): void
+    {
+        $this->edit(['path' => 'brand.indigo', 'value' => '#101010']);
+        $this->edit(['path' => 'brand.indigo', 'original' => '1'])->assertOk();
+        self::assertArrayNotHasKey('brand.indigo', $this->look()->ownChanges()->own);
+        self::assertSame('#2c2b76', app(LookDesk::class)->resolve($this->look())->value('brand.indigo'));
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Cart;
+use App\Models\Letter;
+use App\Models\Order;
+use App\Models\Product;
+
+final class ShopTest extends AppTestCase
+{
+    /** @return array<string, string> the cart's cookie */
+    private function fill(string $product = 'tidewater-glass-lantern', int $quantity = 1): array
+    {
+        $token = (string) $this->send('/cart/add', ['product' => $product, 'quantity' => $quantity])->assertRedirect()->getCookie('shop_cart', false)?->getValue();
+
+        return ['shop_cart' => $token];
+    }
+
+    /** @param array<string, string> $cart */
+    private function toPaying(array $cart): void
+    {
+        $this->send('/checkout', ['name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth', 'postcode' => '04101'], $cart)->assertRedirect(self::SHOP.'/checkout/delivery');
+        $offer = \App\Models\DeliveryOffer::query()->where('name', 'Standard post')->value('id');
+        $this->send('/checkout/delivery', ['offer' => $offer], $cart)->assertRedirect(self::SHOP.'/checkout/paying');
+    }
+
+    public function testEveryKindOfPageAnswers(): void
+    {
+        foreach (['/' => 200, '/category/paper-lanterns' => 200, '/category/none' => 404, '/product/heron-folding-lantern' => 200, '/product/none' => 404, '/search' => 200, '/search?q=wick' => 200, '/search?q=%25' => 200, '/page/delivery' => 200, '/page/none' => 404, '/cart' => 200, '/a/b/c' => 404] as $path => $status) {
+            $this->get(self::SHOP.$path)->assertStatus($status);
+        }
+        $this->get('/shop/none/')->assertNotFound();
+    }
+
+    public function testTheFlawsOfARealCatalogAreShownWell(): void
+    {
+        $this->get(self::SHOP.'/product/chimney-brush')->assertSee('No picture yet')->assertSee('Sold out');
+        $this->get(self::SHOP.'/category/paper-lanterns?reduced=1')->assertSee('Heron folding lantern')->assertDontSee('Moth paper globe');
+        $this->get(self::SHOP.'/category/workshop?reduced=1')->assertSee('Nothing here fits');
+        $this->get(self::SHOP.'/search?q=zebra')->assertSee('Nothing found');
+        $this->get(self::SHOP.'/cart')->assertSee('Nothing in your cart yet');
+    }
+
+    public function testACategoryIsSorted(): void
+    {
+        $page = (string) $this->get(self::SHOP.'/category/paper-lanterns?sort=high')->getContent();
+        self::assertLessThan(strpos($page, 'Dormouse night light'), strpos($page, 'Grand aldermouth'));
+    }
+
+    public function testAnOrderFromCartToReceipt(): void
+    {
+        $cart = $this->fill('moth-paper-globe', 2);
+        $stock = Product::query()->where('slug', 'moth-paper-globe')->value('stock');
+        $this->send('/cart/code', ['code' => 'lantern10'], $cart)->assertRedirect();
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee('$58.00')->assertSee('−$5.80')->assertSee('$52.20');
+        $this->toPaying($cart);
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/checkout/paying')->assertSee('$58.70');
+        $received = $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
+        $order = Order::query()->latest('id')->firstOrFail();
+        self::assertSame(['goods' => 5800, 'off' => 580, 'delivery' => 650, 'total' => 5870, 'code' => 'LANTERN10', 'offer' => 'Standard post'], $order->totals);
+        $this->get((string) $received->headers->get('Location'))->assertOk()->assertSee('Thank you')->assertSee($order->number)->assertSee('$58.70');
+        self::assertSame($stock - 2, Product::query()->where('slug', 'moth-paper-globe')->value('stock'));
+        self::assertSame(0, Cart::query()->where('token', $cart['shop_cart'])->count());
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect(self::SHOP.'/cart');
+        self::assertSame(1, Order::query()->where('number', $order->number)->count(), 'pressing twice makes one order');
+    }
+
+    public function testTheTillDeclinesAndFallsSilentAndNothingIsLost(): void
+    {
+        $cart = $this->fill();
+        $this->toPaying($cart);
+        $orders = Order::query()->count();
+        $stock = Product::query()->where('slug', 'tidewater-glass-lantern')->value('stock');
+        $this->send('/checkout/paying', ['outcome' => 'decline'], $cart)->assertStatus(422)->assertSee('declined')->assertSee('Tidewater');
+        $this->send('/checkout/paying', ['outcome' => 'silence'], $cart)->assertStatus(422)->assertSee('did not answer in time');
+        self::assertSame([$orders, $stock], [Order::query()->count(), Product::query()->where('slug', 'tidewater-glass-lantern')->value('stock')]);
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
+    }
+
+    public function testWhatSoldOutMeanwhileIsSaid(): void
+    {
+        $cart = $this->fill();
+        $this->toPaying($cart);
+        Product::query()->where('slug', 'tidewater-glass-lantern')->update(['stock' => 0]);
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertStatus(422)->assertSee('no longer enough');
+        $this->send('/cart/add', ['product' => 'tidewater-glass-lantern'], $cart)->assertStatus(422)->assertSee('cannot be bought');
+    }
+
+    public function testCodesThatDoNotCountSayWhy(): void
+    {
+        $cart = $this->fill();
+        foreach (['SUMMER5' => 'has ended', 'THAW20' => 'has not begun'] as $code => $words) {
+            $this->send('/cart/code', ['code' => $code], $cart)->assertRedirect();
+            $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee($words);
+        }
+        $this->send('/cart/code', ['code' => 'NONSENSE'], $cart)->assertStatus(422)->assertSee('not one of our codes');
+    }
+
+    public function testTheCartNeverHoldsMoreThanTheShelf(): void
+    {
+        $cart = $this->fill('chapel-lantern', 99);
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee('value="4"', false);
+        $line = Cart::query()->where('token', $cart['shop_cart'])->firstOrFail()->lines()->firstOrFail()->id;
+        $this->send('/cart/change', ['line' => $line, 'quantity' => 2], $cart)->assertRedirect();
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee('$256.00');
+        $this->send('/cart/change', ['line' => $line, 'remove' => 1], $cart)->assertRedirect();
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee('Nothing in your cart yet');
+    }
+
+    public function testMistakesInTheDetailsAreNamedAndNothingTypedIsLost(): void
+    {
+        $cart = $this->fill();
+        $this->send('/checkout', ['name' => 'Ada', 'email' => 'nonsense', 'street' => '', 'town' => 'Aldermouth', 'postcode' => ''], $cart)
+            ->assertStatus(422)->assertSee('3 lines need another look')->assertSee('value="Ada"', false)->assertSee('ada@example.org')->assertSee('aria-invalid', false);
+    }
+
+    public function testLettersAreSignedUpForOnce(): void
+    {
+        $this->send('/letters', ['email' => 'Ada@Example.org'])->assertOk()->assertSee('Thank you');
+        $this->send('/letters', ['email' => 'ada@example.org'])->assertOk();
+        self::assertSame(1, Letter::query()->where('email', 'ada@example.org')->count());
+        $this->send('/letters', ['email' => 'nonsense'])->assertStatus(422)->assertSee('not an e-mail address');
+    }
+
+    public function testThePreviewWritesNothingToTheStoreroom(): void
+    {
+        $this->actingAs($this->person('maren'));
+        $orders = Order::query()->count();
+        $base = "/preview/{$this->look()->id}/now".self::SHOP;
+        $this->post("$base/checkout/paying?cart=sample", ['outcome' => 'accept'], ['Sec-Fetch-Site' => 'same-origin'])->assertRedirect();
+        $this->post("$base/letters", ['email' => 'x@example.org'], ['Sec-Fetch-Site' => 'same-origin'])->assertOk();
+        self::assertSame($orders, Order::query()->count());
+        self::assertSame(0, Letter::query()->where('email', 'x@example.org')->count());
+    }
+}

@@ -1,0 +1,174 @@
+// The whole catalog, setting by setting: changing it changes what is compiled or rendered, changes boxes or paint in
+// Chromium on a page where reach says it shows, and what changed is what was reported.
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { another, change, openFull, readPage, redo, undo } from './catalog.mjs';
+import { BASE, startBrowser } from './support.mjs';
+
+let browser;
+let page;
+let settings;
+let paths;
+before(async () => {
+  browser = await startBrowser();
+  ({ page, paths, settings } = await openFull(browser));
+});
+after(async () => {
+  await undo(page).finally(() => browser.close());
+});
+
+/** Known reasons why a change is not seen on a still page; each is checked in its own way. */
+const UNSEEN = {
+  'header.logo.favicon': 'it shows in the browser’s tab',
+  'shape.motion': 'it is how long a change takes',
+  'announcement.pace': 'it is how long a message stays',
+  'season.season-1.name': 'it is the workbench’s name for it',
+};
+
+/** Ways to look at a page, tried in turn until a change is seen. */
+const VIEWS = [
+  { width: 1280, height: 800 },
+  { width: 768, height: 1024 },
+  { width: 390, height: 844 },
+  { width: 1800, height: 900 },
+  { width: 1280, height: 800, open: '#side-cart' },
+  { width: 1280, height: 800, hover: '.card-name a' },
+  { width: 1280, height: 800, scroll: 700 },
+];
+
+async function look(key, view) {
+  await page.setViewportSize({ width: view.width, height: view.height });
+  await page.goto(`${BASE}/preview/1/now/shop/wrenfold${paths[key]}${view.open ?? ''}`);
+  if (view.hover && (await page.locator(view.hover).count()) > 0) await page.locator(view.hover).first().hover();
+  if (view.scroll) await page.evaluate((y) => scrollTo({ top: y, behavior: 'instant' }), view.scroll);
+  await page.evaluate(() => document.fonts.ready);
+  if (view.open || view.hover || view.scroll) await page.waitForTimeout(60);
+  return page.evaluate(readPage);
+}
+
+const reported = async (path) => (await page.request.get(`${BASE}/workbench/looks/1/reach?path=${path}`, { headers: { Accept: 'application/json' } })).json();
+
+const isSame = (a, b) => a.length === b.length && a.every((e, i) => e.at === b[i].at && e.size === b[i].size && e.look === b[i].look);
+
+/** The reported elements with all that is in them, as they look and stand: what changed must be among them. */
+const looksOf = (snapshot, numbers) => numbers.map((n) => snapshot.slice(n, n + (snapshot[n]?.within ?? 0) + 1).map((e) => `${e.look} ${e.size} ${e.at}`).join()).join('\n');
+
+/** Meets a setting's conditions, outermost first; gives the changes made for it. */
+function conditionsOf(setting, byPath) {
+  const wanted = {};
+  for (let when = setting.applies_when; when; when = byPath.get(when.path).applies_when) {
+    const other = byPath.get(when.path);
+    if (!when.values.includes(other.value)) wanted[when.path] = when.values[0] === true ? 'on' : when.values[0] === false ? 'off' : when.values[0];
+  }
+  return wanted;
+}
+
+test('every setting of the catalog has its effect, where it is said to have it', { timeout: 1_200_000 }, async (t) => {
+  const byPath = new Map(settings.map((s) => [s.path, s]));
+  // Pages without any change, kept for all settings that need no preparation.
+  const bases = new Map();
+  const failures = [];
+  let seen = 0;
+  const byEdit = settings.filter((s) => !s.property || !s.applies);
+  // Colors, lengths and the like are custom properties: one page shows what each of them moves.
+  for (const setting of settings.filter((s) => s.property && s.applies)) {
+    const where = await reported(setting.path);
+    const value = another(setting);
+    const css = setting.css[value] ?? `${value}${setting.unit}`;
+    if (where.why) {
+      if (!/no part of the shop wears|nothing in this role|covered/.test(where.why)) failures.push(`${setting.path}: ${where.why}`);
+      continue;
+    }
+    const problem = await cssEffect(setting, css, where.places);
+    // What is computed from the setting, or stands in a media query, comes with the next stylesheet only.
+    if (problem) byEdit.push(setting);
+    else seen += 1;
+  }
+  t.diagnostic(`${seen} style settings seen in Chromium as they are dragged, ${byEdit.length} only once kept`);
+
+  // All others make other pages: the page is read before and after.
+  for (const setting of byEdit) {
+    const wanted = conditionsOf(setting, byPath);
+    const isSeason = setting.path.startsWith('season.') || setting.path === 'seasons';
+    if (isSeason) Object.assign(wanted, seasonAround(setting));
+    const isPrepared = Object.keys(wanted).length > 0 && (await change(page, wanted));
+    const where = await reported(setting.path);
+    const isChanged = await change(page, { [setting.path]: another(setting) });
+    const then = await reported(setting.path);
+    const differs = (key) => JSON.stringify(where.places[key]) !== JSON.stringify(then.places[key]);
+    const pages = [...new Set([...Object.keys(then.places), ...Object.keys(where.places), ...(isSeason ? ['home'] : [])])].sort((a, b) => differs(b) - differs(a));
+    const problem = isChanged ? await pageEffect(setting, pages, isPrepared ? new Map() : bases, where, then, isSeason) : `“${another(setting)}” changed nothing that is stored`;
+    if (problem && !(setting.path in UNSEEN)) failures.push(`${setting.path}: ${problem}`);
+    else seen += 1;
+    if (isChanged) await undo(page);
+    if (isPrepared) await undo(page);
+  }
+  t.diagnostic(`${seen} of ${settings.length} settings seen`);
+  assert.deepEqual(failures, []);
+});
+
+/** A season that runs now and swaps what the setting is about. */
+function seasonAround(setting) {
+  if (setting.path === 'seasons') return { 'season.season-1.starts': '2020-01-01T00:00', 'season.season-1.heading': 'A season' };
+  const wanted = { 'season.season-1.heading': 'A season' };
+  if (!/\.(starts|ends)$/.test(setting.path)) wanted['season.season-1.starts'] = '2020-01-01T00:00';
+  if (/\.yearly$/.test(setting.path)) wanted['season.season-1.ends'] = '2020-12-31T23:59';
+  if (/\.ends$/.test(setting.path)) wanted['season.season-1.starts'] = '2019-01-01T00:00';
+  if (/\.to$/.test(setting.path)) wanted['season.season-1.from'] = 'daylight';
+  if (/\.from$/.test(setting.path)) wanted['season.season-1.to'] = 'kiln';
+  return wanted;
+}
+
+let open = { name: '', snapshot: [] };
+
+async function cssEffect(setting, css, places) {
+  for (const view of VIEWS) {
+    for (const key of Object.keys(places).slice(0, 3)) {
+      const name = JSON.stringify([key, view]);
+      if (open.name !== name) open = { name, snapshot: await look(key, view) };
+      const before = open.snapshot;
+      await page.evaluate(([property, value]) => document.documentElement.style.setProperty(property, value), [setting.property, css]);
+      await page.waitForTimeout(view.open || view.hover || view.scroll ? 250 : 20);
+      const after = await page.evaluate(readPage);
+      await page.evaluate((property) => document.documentElement.style.removeProperty(property), setting.property);
+      const differing = (test) => after.flatMap((e, i) => (test(e, before[i]) ? [i] : []));
+      const painted = differing((a, b) => a.look !== b.look || a.size !== b.size);
+      // What only moved counts where nothing else did: the space between menu words.
+      const changed = painted.length > 0 ? painted : differing((a, b) => a.at !== b.at);
+      if (changed.length === 0) continue;
+      const missing = await page.evaluate(({ changed, resized, told }) => {
+        const all = [...document.body.querySelectorAll('*')];
+        const set = new Set(told.map((i) => all[i]));
+        const partOf = (e) => { let part = e; while (part.parentElement !== document.body) part = part.parentElement; return part; };
+        const parts = new Set([...set].filter(Boolean).map(partOf));
+        // Inside something reported (it inherits); and what only became larger or smaller may also stand around or beside it.
+        const isTold = (i) => { for (let e = all[i]; e; e = e.parentElement) if (set.has(e)) return true; return false; };
+        return changed.filter((i) => !isTold(i) && !(resized.includes(i) && parts.has(partOf(all[i])))).map((i) => all[i].outerHTML.slice(0, 80));
+      }, { changed, resized: changed.filter((i) => painted.length > 0 && after[i].look === before[i].look), told: places[key] });
+      if (missing.length > 0) return `changed on ${key}, but not reported: ${missing.slice(0, 3).join(' ')}`;
+      return null;
+    }
+  }
+  return 'nothing changed in Chromium';
+}
+
+/** @param bases pages as they are without the change, read when they are first needed */
+async function pageEffect(setting, pages, bases, where, then, isSeason) {
+  if (pages.length === 0) return `reported nowhere: ${then.why ?? where.why}`;
+  for (const view of VIEWS) {
+    for (const key of pages.slice(0, 3)) {
+      const now = await look(key, view);
+      const name = JSON.stringify([key, view]);
+      if (!bases.has(name)) {
+        await undo(page);
+        bases.set(name, await look(key, view));
+        await redo(page);
+      }
+      const old = bases.get(name);
+      if (isSame(old, now)) continue;
+      const isTold = looksOf(old, where.places[key] ?? []) !== looksOf(now, then.places[key] ?? []);
+      return isTold || isSeason ? null : `changed on ${key}, but nothing that is reported there did`;
+    }
+  }
+  return `nothing changed on ${pages.slice(0, 3).join(', ')}`;
+}

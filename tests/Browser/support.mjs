@@ -1,0 +1,69 @@
+// Chromium, a signed-in page, and what every browser test asks of a page.
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { chromium } from 'playwright-core';
+
+export const BASE = `http://127.0.0.1:${process.env.IKAT_TEST_PORT ?? 8787}`;
+export const SHOP = `${BASE}/shop/wrenfold`;
+const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+export async function startBrowser() {
+  return chromium.launch({ executablePath: '/usr/bin/chromium', args: FLAGS });
+}
+
+/** A page that fails its test when a script breaks, the console complains or anything is asked of elsewhere. */
+export async function openPage(browser, options = {}) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options });
+  const page = await context.newPage();
+  page.troubles = [];
+  page.on('pageerror', (error) => page.troubles.push(error.message));
+  page.on('console', (message) => { if (message.type() === 'error') page.troubles.push(message.text()); });
+  page.on('request', (request) => { if (!request.url().startsWith(BASE) && !request.url().startsWith('data:')) page.troubles.push(`asked elsewhere: ${request.url()}`); });
+  return page;
+}
+
+const sessions = new Map();
+
+/** Signs in once a person and test file: more would be throttled, as it should be. */
+export async function signIn(page, who = 'maren') {
+  if (sessions.has(who)) {
+    await page.context().addCookies(sessions.get(who));
+    await page.goto(`${BASE}/workbench`);
+    await settled(page);
+    return;
+  }
+  await page.goto(`${BASE}/workbench/sign-in`);
+  await page.getByLabel('E-mail').fill(`${who}@wrenfold.example`);
+  await page.getByLabel('Password').fill('lantern-night');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL(/\/looks\/\d+\/colors/);
+  sessions.set(who, await page.context().cookies());
+  await settled(page);
+}
+
+/** Waits until the shop window has loaded and no request of the bench is under way. */
+export async function settled(page) {
+  await page.waitForFunction(() => !document.querySelector('.htmx-request') && [...document.querySelectorAll('iframe')].every((f) => f.contentDocument?.readyState === 'complete' && f.contentDocument.body?.childElementCount > 0));
+  await page.waitForTimeout(150);
+}
+
+/** Does something, and waits for the answer of the edit it makes. */
+export async function edited(page, act) {
+  const answer = page.waitForResponse((r) => /\/(edits|undo|redo|publish|live|reopen)$/.test(new URL(r.url()).pathname) && r.request().method() === 'POST');
+  await act();
+  const response = await answer;
+  assert.equal(response.status(), 200, await response.text().catch(() => ''));
+  await settled(page);
+}
+
+export async function noAxeFindings(page, where, leaveOut = []) {
+  await page.evaluate(axe);
+  const found = await page.evaluate((exclude) => window.axe.run({ exclude }, { resultTypes: ['violations'] }), leaveOut);
+  assert.deepEqual(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(' | ')}`), [], `axe on ${where}`);
+}
+
+export const shopFrame = (page) => page.frames().find((f) => f.url().includes('/preview/'));
+
+export const inShop = (page, selector, read) => shopFrame(page).locator(selector).first().evaluate(read);
