@@ -37,7 +37,7 @@ const edits = [];
 for (let i = 0; i < 45; i += 1) {
   const plain = await ask('GET', '/', { headers: { Cookie: cookie() } });
   const value = `#2c2b${(0x60 + (i % 20)).toString(16)}`;
-  const edit = await ask('POST', '/workbench/looks/1/edits', { headers: { Cookie: cookie(), 'X-CSRF-TOKEN': csrf, 'HX-Request': 'true' }, body: new URLSearchParams({ path: 'brand.dusk', value, seen, step: 'colors', open_scheme: 'daylight' }).toString() });
+  const edit = await ask('POST', '/workbench/looks/1/edits', { headers: { Cookie: cookie(), 'X-CSRF-TOKEN': csrf, 'HX-Request': 'true' }, body: new URLSearchParams({ path: 'brand.second', value, seen, step: 'colors', open_scheme: 'daylight' }).toString() });
   if (edit.status !== 200) throw new Error(`edit answered ${edit.status}`);
   seen = Number(edit.text.match(/name="seen" value="(\d+)"/)[1]);
   if (i >= 5) { bare.push(plain.ms); edits.push(edit.ms); }

@@ -12,8 +12,8 @@ return [
     ],
     'password' => 'lantern-night',
     'storefronts' => [
-        ['name' => 'Wrenfold', 'slug' => 'wrenfold', 'locked' => false, 'password' => null, 'look' => 'River dusk', 'starter' => 'river-dusk'],
-        ['name' => 'Wrenfold Trade', 'slug' => 'wrenfold-trade', 'locked' => true, 'password' => 'tradelight', 'look' => 'Trade counter', 'starter' => 'pine-morning'],
+        ['name' => 'Wrenfold', 'slug' => 'wrenfold', 'locked' => false, 'password' => null, 'look' => 'River dusk', 'version' => '1.1.0', 'starter' => 'river-dusk'],
+        ['name' => 'Wrenfold Trade', 'slug' => 'wrenfold-trade', 'locked' => true, 'password' => 'tradelight', 'look' => 'Trade counter', 'version' => '1.0.0', 'starter' => 'pine-morning'],
     ],
     'categories' => [
         'paper-lanterns' => ['Paper lanterns', 'Folded, pleated and papered by hand in the mill at Aldermouth.'],

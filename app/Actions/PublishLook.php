@@ -48,18 +48,19 @@ final class PublishLook
         if ($counts['stop'] > 0 && $reason === null) {
             throw new FindingsInTheWay($counts['stop']);
         }
-        $themeCss = $this->desk->themes->stylesheetName($look->theme);
+        $theme = $this->desk->theme($look);
+        $themeCss = $this->desk->themes->stylesheetName($theme);
         $lookCss = LookDesk::cssName($compiled);
-        $this->files->write($themeCss, $this->desk->themes->stylesheet($look->theme));
+        $this->files->write($themeCss, $this->desk->themes->stylesheet($theme));
         $this->files->write($lookCss, $compiled->css);
         $timeline = $this->desk->calendar($look)->timeline(now()->toImmutable(), self::YEARS_AHEAD);
         $variants = $this->variants($look, $timeline);
         $row = [
             'look_id' => $look->id,
             'sequence' => $look->head,
-            'theme' => $look->theme,
-            'theme_version' => $this->desk->theme($look)->version,
-            'starter' => $look->starter,
+            'theme' => $theme->name,
+            'theme_version' => $theme->version,
+            'starter' => $look->base()->starter,
             'state' => $look->state,
             'resolved' => $this->desk->resolve($look)->values(),
             'theme_css' => $themeCss,

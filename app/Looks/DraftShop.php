@@ -17,16 +17,28 @@ final class DraftShop
     /** @var ?array<string, ShopPicture> */
     private ?array $pictures = null;
 
-    public function __construct(private readonly LookDesk $desk) {}
+    public function __construct(private readonly LookDesk $desk, private readonly Trials $trials) {}
 
-    /** @param Look $look with its storefront and store */
-    public function context(Look $look, Request $request, PreviewMoment $at): ShopContext
+    /**
+     * @param Look $look with its storefront and store
+     *
+     * @return ?ShopContext null when what is to be tried on is not known (any more)
+     */
+    public function context(Look $look, Request $request, PreviewMoment $at): ?ShopContext
     {
+        if ($at->trial !== '') {
+            $changes = $this->trials->changes($look, $at->trial);
+            if ($changes === null) {
+                return null;
+            }
+            $look = $look->trying($changes);
+        }
+
         return new ShopContext(
             $look->storefront,
             $look->storefront->store,
             $this->desk->resolve($look, $at->moment)->values(),
-            $this->desk->themes->stylesheetName($look->theme),
+            $this->desk->themes->stylesheetName($this->desk->theme($look)),
             $this->desk->layOut($look, $at->moment),
             new Visitor($look->storefront, $request),
             $this->pictures(...),

@@ -38,7 +38,7 @@ final class LookDesk
 
     public function theme(Look $look): Theme
     {
-        return $this->themes->theme($look->theme);
+        return $this->themes->theme($look->base());
     }
 
     public function catalog(Look $look): SettingCatalog
@@ -55,7 +55,7 @@ final class LookDesk
     {
         $lists = StorefrontCatalog::lists();
 
-        return $this->themes->catalog($look->theme, ItemLists::in($lists, $this->layers($look, $look->ownChanges()))->and($lists, $wanted));
+        return $this->themes->catalog($look->base(), ItemLists::in($lists, $this->layers($look, $look->ownChanges()))->and($lists, $wanted));
     }
 
     /** The look as it is outside every season, or at a moment. */
@@ -63,7 +63,7 @@ final class LookDesk
     {
         $running = $moment === null ? '' : $this->calendar($look)->keyAt($moment);
 
-        return $this->resolved["$look->id@$look->head $running"] ??= $this->resolveState(
+        return $this->resolved[$look->stamp()." $running"] ??= $this->resolveState(
             $look,
             $look->ownChanges(),
             $running === '' || $moment === null ? [] : $this->calendar($look)->layersAt($moment),
@@ -79,19 +79,19 @@ final class LookDesk
     {
         $layers = $this->layers($look, $state);
 
-        return Resolver::resolve($this->themes->catalog($look->theme, ItemLists::in(StorefrontCatalog::lists(), $layers)), [...$layers, ...$seasons]);
+        return Resolver::resolve($this->themes->catalog($look->base($state), ItemLists::in(StorefrontCatalog::lists(), $layers)), [...$layers, ...$seasons]);
     }
 
     public function compile(Look $look, ?\DateTimeImmutable $moment = null): CompiledLook
     {
         $running = $moment === null ? '' : $this->calendar($look)->keyAt($moment);
 
-        return $this->compiled["$look->id@$look->head $running"] ??= LookCompiler::compile($this->resolve($look, $moment), $this->theme($look));
+        return $this->compiled[$look->stamp()." $running"] ??= LookCompiler::compile($this->resolve($look, $moment), $this->theme($look));
     }
 
     public function calendar(Look $look): SeasonCalendar
     {
-        return $this->calendars["$look->id@$look->head"] ??= SeasonCalendar::of($this->resolve($look), $this->zone($look));
+        return $this->calendars[$look->stamp()] ??= SeasonCalendar::of($this->resolve($look), $this->zone($look));
     }
 
     /** The time zone of the look's store. */
@@ -106,6 +106,8 @@ final class LookDesk
         $compiled = $this->compile($look, $moment);
         $name = self::cssName($compiled);
         $this->drafts->put($name, $compiled->css);
+        $theme = $this->theme($look);
+        $this->drafts->put($this->themes->stylesheetName($theme), $this->themes->stylesheet($theme));
 
         return $name;
     }
@@ -118,6 +120,8 @@ final class LookDesk
     /** @return list<Layer> */
     private function layers(Look $look, LookState $state): array
     {
-        return [...$this->theme($look)->layers($look->starter), new Layer(LayerKind::Look, $look->name, $state->own)];
+        $base = $look->base($state);
+
+        return [...$this->themes->theme($base)->layers($base->starter), new Layer(LayerKind::Look, $look->name, $state->own)];
     }
 }

@@ -29,7 +29,7 @@ use Illuminate\Http\Request;
 final class ReachDesk
 {
     /** Raised when the index's own form changes. */
-    private const FORM = 6;
+    private const FORM = 7;
 
     /** Files: an index for each page of each state, and parsed stylesheets. */
     private const KEEP = 1200;
@@ -68,7 +68,7 @@ final class ReachDesk
         );
 
         return hash('xxh128', json_encode([
-            self::FORM, $look->theme, $this->desk->themes->stylesheetName($look->theme), $look->storefront->id,
+            self::FORM, $this->desk->themes->stylesheetName($this->desk->theme($look)), $look->storefront->id,
             $look->storefront->content_version, gmdate('Ymd'), $structural,
         ], JSON_THROW_ON_ERROR));
     }
@@ -87,7 +87,7 @@ final class ReachDesk
             $this->drafts->pictures(...),
             "/preview/$look->id/now",
         ));
-        $css = [$this->desk->themes->stylesheet($look->theme), $compiled->rules];
+        $css = [$this->desk->themes->stylesheet($this->desk->theme($look)), $compiled->rules];
         $theme = hash('xxh128', $css[0]);
         $sheet = null;
         $indexes = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Ikat\Core\Look\Base;
 use Ikat\Core\Look\LookState;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -13,8 +14,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $storefront_id
  * @property string $name
- * @property string $theme
+ * @property string $theme the base it began with, as version and starter: an edit may have put it on another
+ * @property string $version
  * @property string $starter
+ * @property ?\Illuminate\Support\Carbon $put_away_at
  * @property string $state the own changes after the last edit, as LookState bytes
  * @property int $head the last edit's sequence
  * @property Storefront $storefront
@@ -25,9 +28,41 @@ final class Look extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
+    protected $casts = ['put_away_at' => 'datetime'];
+
     public function ownChanges(): LookState
     {
         return LookState::fromBytes($this->state);
+    }
+
+    /** What is tried on: not kept, and told apart by its content. Empty for the look itself. */
+    public string $trial = '';
+
+    /**
+     * The look as it would be with other own changes; nothing of it is kept.
+     *
+     * @param array<string, bool|float|string|null> $changes path => value, null to leave it to the layers below
+     */
+    public function trying(array $changes): self
+    {
+        $tried = clone $this;
+        $tried->state = LookState::of([...$this->ownChanges()->own, ...$changes])->bytes();
+        $tried->trial = substr(hash('xxh128', $tried->state), 0, 16);
+
+        return $tried;
+    }
+
+    /** Tells apart what a look was at different times, and what was tried on. */
+    public function stamp(): string
+    {
+        return "$this->id@$this->head".($this->trial === '' ? '' : "~$this->trial");
+    }
+
+    /** What it stands on now, or would with another state. */
+    public function base(?LookState $state = null): Base
+    {
+        return Base::in($state ?? $this->ownChanges(), new Base($this->theme, $this->version, $this->starter));
     }
 
     /** @return BelongsTo<Storefront, $this> */

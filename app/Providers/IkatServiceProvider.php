@@ -27,7 +27,7 @@ final class IkatServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(CurrentStore::class);
-        $this->app->singleton(ThemeShelf::class, static fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes')));
+        $this->app->scoped(ThemeShelf::class, fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes'), storage_path('themes'), $this->app->make(CurrentStore::class)));
         $this->app->scoped(LookDesk::class);
         $this->app->scoped(ReachDesk::class);
         $this->app->scoped(StoreDesk::class);

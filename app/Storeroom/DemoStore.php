@@ -142,7 +142,7 @@ final class DemoStore
     private function storefront(array $row, array $own): void
     {
         $storefront = Storefront::query()->create(array_intersect_key($row, array_flip(['name', 'slug', 'locked', 'password'])));
-        $look = Look::query()->create(['storefront_id' => $storefront->id, 'name' => $row['look'], 'theme' => 'millrace', 'starter' => $row['starter'], 'state' => '{}', 'head' => 0]);
+        $look = Look::query()->create(['storefront_id' => $storefront->id, 'name' => $row['look'], 'theme' => 'millrace', 'version' => $row['version'], 'starter' => $row['starter'], 'state' => '{}', 'head' => 0]);
         ($this->edit)($look, $own, 0, 'Ikat', label: 'the shop’s words');
         ($this->publish)($look->refresh(), 'Ikat', null);
     }

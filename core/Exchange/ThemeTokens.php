@@ -7,8 +7,12 @@ namespace Ikat\Core\Exchange;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Look\Alias;
+use Ikat\Core\Look\LookState;
+use Ikat\Core\Look\Setting;
 use Ikat\Core\Look\Starter;
+use Ikat\Core\Look\Step;
 use Ikat\Core\Look\Theme;
+use Ikat\Core\Look\ThemeChange;
 
 /**
  * Reads a theme from open design tokens.
@@ -30,7 +34,7 @@ final class ThemeTokens
         $own = $tokens['$extensions'][self::EXTENSION] ?? throw UnreadableTheme::at('$extensions', 'the key "'.self::EXTENSION.'" is missing');
         $starters = [];
         foreach ($own['starters'] ?? [] as $key => $starter) {
-            $starters[$key] = new Starter($key, $starter['title'], $starter['words'], [...self::values($starter['tokens'] ?? []), ...($starter['settings'] ?? [])]);
+            $starters[$key] = new Starter($key, $starter['title'], $starter['words'], [...self::values($starter['tokens'] ?? []), ...self::settings($starter['settings'] ?? [])]);
         }
         if ($starters === []) {
             throw UnreadableTheme::at('starters', 'a theme has at least one');
@@ -44,10 +48,44 @@ final class ThemeTokens
             words: (string) ($tokens['$description'] ?? ''),
             brandColors: self::labels($tokens['brand'] ?? []),
             schemes: self::labels($tokens['scheme'] ?? []),
-            values: [...self::values($tokens), ...($own['settings'] ?? [])],
+            values: [...self::values($tokens), ...self::settings($own['settings'] ?? [])],
             starters: $starters,
             foldedCss: $foldedCss,
+            suits: (string) ($own['suits'] ?? ''),
+            offers: array_values(array_map(strval(...), $own['offers'] ?? [])),
+            own: array_map(self::own(...), array_values($own['own'] ?? [])),
+            changes: array_map(static fn(array $c): ThemeChange => new ThemeChange($c['renamed'] ?? [], $c['removed'] ?? [], array_map(
+                static fn(array $rungs): array => array_map(static fn(array $r): array => ['upto' => (float) $r['upto'], 'to' => (string) $r['to']], $rungs),
+                $c['retyped'] ?? [],
+            )), $own['from'] ?? []),
         );
+    }
+
+    /**
+     * @param array<string, bool|float|int|string> $settings path => value
+     *
+     * @return array<string, bool|float|string>
+     */
+    private static function settings(array $settings): array
+    {
+        return array_filter(array_map(LookState::canonical(...), $settings), static fn(mixed $v): bool => $v !== null);
+    }
+
+    /** @param array<string, mixed> $row a setting only this theme has */
+    private static function own(array $row): Setting
+    {
+        $path = (string) ($row['path'] ?? '');
+        if (! preg_match('/^own(\.[a-z][a-z0-9]*)+$/', $path)) {
+            throw UnreadableTheme::at('own', sprintf('“%s” is not a path like own.fade', $path));
+        }
+        $label = (string) ($row['label'] ?? $path);
+        $words = (string) ($row['words'] ?? '').' theme';
+
+        return match ($row['type'] ?? '') {
+            'length' => Setting::length($path, $label, 'theme', Step::Start, (float) $row['default'], (float) $row['least'], (float) $row['most'], 1, (string) ($row['unit'] ?? 'px'), $words),
+            'choice' => Setting::choice($path, $label, 'theme', Step::Start, (string) $row['default'], $row['choices'], $row['css'], $words),
+            default => throw UnreadableTheme::at($path, 'a theme’s own setting is a length or a choice'),
+        };
     }
 
     /**

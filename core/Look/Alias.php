@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
-/** The written form of "follows": {brand.indigo}, as in the Design Tokens Format Module 2025.10, section on aliases. */
+/** The written form of "follows": {brand.main}, as in the Design Tokens Format Module 2025.10, section on aliases. */
 final class Alias
 {
     private const FORM = '/^\{([a-z0-9]+(?:[.-][a-z0-9]+)*)\}$/';

@@ -19,7 +19,8 @@ final class Resolver
         foreach ([new Layer(LayerKind::Catalog, 'Ikat', $catalog->defaults()), ...$layers] as $layer) {
             foreach ($layer->values as $path => $value) {
                 // A value for a setting that no longer exists is kept in its layer and left out here: an upgrade may bring it back.
-                if ($catalog->has($path)) {
+                // So is a choice another theme knew and this one does not: a scheme, say.
+                if ($catalog->has($path) && self::isKnown($catalog->get($path), $value)) {
                     $this->winners[$path] = [$value, $layer];
                 }
             }
@@ -34,6 +35,14 @@ final class Resolver
     public static function resolve(SettingCatalog $catalog, array $layers): ResolvedLook
     {
         return (new self($catalog, $layers))->run();
+    }
+
+    private static function isKnown(Setting $setting, bool|float|string $value): bool
+    {
+        return match ($setting->type) {
+            SettingType::Choice, SettingType::Font => Alias::target($value) !== null || isset($setting->choices[(string) $value]),
+            default => true,
+        };
     }
 
     private function run(): ResolvedLook

@@ -14,6 +14,10 @@ final readonly class Theme
      * @param array<string, bool|float|string> $values path => value or alias
      * @param array<string, Starter> $starters by name; the first is the one a new look begins with
      * @param string $foldedCss rules that hold while the menu is folded
+     * @param string $suits what kind of shop it suits, in words
+     * @param list<string> $offers what it does differently, in words
+     * @param list<Setting> $own settings only this theme has
+     * @param array<string, ThemeChange> $changes what became of an earlier version's settings, by that version
      */
     public function __construct(
         public string $name,
@@ -26,7 +30,17 @@ final readonly class Theme
         public array $values,
         public array $starters,
         public string $foldedCss = '',
+        public string $suits = '',
+        public array $offers = [],
+        public array $own = [],
+        public array $changes = [],
     ) {}
+
+    /** The base made of this theme and one of its starters, or its first. */
+    public function base(?string $starter = null): Base
+    {
+        return new Base($this->name, $this->version, isset($this->starters[$starter ?? '']) ? (string) $starter : (string) array_key_first($this->starters));
+    }
 
     /**
      * The layers under the merchant's own changes.

@@ -15,9 +15,11 @@ return new class extends Migration {
             $table->foreignId('storefront_id')->constrained();
             $table->string('name');
             $table->string('theme');
+            $table->string('version');
             $table->string('starter');
             $table->longText('state');
             $table->unsignedInteger('head')->default(0);
+            $table->timestamp('put_away_at')->nullable();
             $table->timestamps();
         });
         Schema::create('edits', static function (Blueprint $table): void {

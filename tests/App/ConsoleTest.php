@@ -62,7 +62,7 @@ final class ConsoleTest extends AppTestCase
     {
         $id = $this->look()->id;
         [, $answer] = $this->ask('look:resolve', ['setting' => 'scheme.night.link', '--look' => $id]);
-        self::assertSame(['#f6c159', ['brand.lamp']], [$answer['value'], $answer['follows']]);
+        self::assertSame(['#f6c159', ['brand.accent']], [$answer['value'], $answer['follows']]);
         [, $answer] = $this->ask('look:reach', ['setting' => 'header.logo.size.desktop', '--look' => $id]);
         self::assertGreaterThan(10, $answer['places']);
         [, $answer] = $this->ask('look:check', ['--look' => $id]);

@@ -18,8 +18,8 @@ final class EditLookTest extends AppTestCase
         $look = $this->look();
         $before = $look->state;
         $journal = app(StepThroughJournal::class);
-        app(EditLook::class)($look, ['brand.indigo' => 'rgb(10 20 30)', 'header.logo.size.desktop' => '44'], $look->head, 'Maren');
-        self::assertSame('#0a141e', $this->look()->ownChanges()->own['brand.indigo']);
+        app(EditLook::class)($look, ['brand.main' => 'rgb(10 20 30)', 'header.logo.size.desktop' => '44'], $look->head, 'Maren');
+        self::assertSame('#0a141e', $this->look()->ownChanges()->own['brand.main']);
         $after = $look->state;
         $journal->undo($look, 'Maren', null);
         self::assertSame($before, $this->look()->state);
@@ -32,23 +32,23 @@ final class EditLookTest extends AppTestCase
     {
         $look = $this->look();
         foreach (['#111111', '#222222', '#333333'] as $color) {
-            app(EditLook::class)($look, ['brand.ember' => $color], $look->head, 'Maren');
+            app(EditLook::class)($look, ['brand.warm' => $color], $look->head, 'Maren');
         }
         app(StepThroughJournal::class)->reopen($look, $look->head - 1, 'Maren', null);
-        self::assertSame('#222222', $look->ownChanges()->own['brand.ember']);
+        self::assertSame('#222222', $look->ownChanges()->own['brand.warm']);
         $journal = app(\App\Actions\JournalBook::class)->since($look, 0);
         self::assertSame($look->state, $journal->stateAt($look->head)->bytes());
         app(StepThroughJournal::class)->reopen($look, 0, 'Maren', null);
         self::assertSame('{}', $look->state);
         app(StepThroughJournal::class)->undo($look, 'Maren', null);
-        self::assertSame('#222222', $look->ownChanges()->own['brand.ember']);
+        self::assertSame('#222222', $look->ownChanges()->own['brand.warm']);
     }
 
     public function testNothingIsStoredWhenAnythingIsWrong(): void
     {
         $look = $this->look();
         $head = $look->head;
-        foreach ([['brand.indigo' => '#111', 'brand.ember' => 'nope'], ['nothing.here' => '1'], ['brand.indigo' => '{brand.lamp}', 'brand.lamp' => '{brand.indigo}']] as $wanted) {
+        foreach ([['brand.main' => '#111', 'brand.warm' => 'nope'], ['nothing.here' => '1'], ['brand.main' => '{brand.accent}', 'brand.accent' => '{brand.main}']] as $wanted) {
             try {
                 app(EditLook::class)($look, $wanted, $look->head, 'Maren');
                 self::fail('It was kept.');
@@ -64,18 +64,18 @@ final class EditLookTest extends AppTestCase
     public function testALateWriteIsRefusedWithBothValuesShown(): void
     {
         $seen = $this->look()->head;
-        $this->edit(['path' => 'brand.indigo', 'value' => '#101010'], 'tobias')->assertOk();
-        $answer = $this->edit(['path' => 'brand.indigo', 'value' => '#202020', 'seen' => $seen]);
+        $this->edit(['path' => 'brand.main', 'value' => '#101010'], 'tobias')->assertOk();
+        $answer = $this->edit(['path' => 'brand.main', 'value' => '#202020', 'seen' => $seen]);
         $answer->assertStatus(409)->assertSee('#101010')->assertSee('#202020')->assertSee('Tobias');
-        self::assertSame('#101010', $this->look()->ownChanges()->own['brand.indigo']);
-        $this->edit(['path' => 'brand.ember', 'value' => '#303030', 'seen' => $seen])->assertOk();
+        self::assertSame('#101010', $this->look()->ownChanges()->own['brand.main']);
+        $this->edit(['path' => 'brand.warm', 'value' => '#303030', 'seen' => $seen])->assertOk();
         $this->expectException(StaleEdit::class);
-        app(EditLook::class)($this->look(), ['brand.indigo' => '#404040'], $seen, 'Maren');
+        app(EditLook::class)($this->look(), ['brand.main' => '#404040'], $seen, 'Maren');
     }
 
     public function testBadInputSaysWhatToDo(): void
     {
-        $this->edit(['path' => 'brand.indigo', 'value' => 'blurple'])->assertStatus(422)->assertSee('"blurple" is not a color', false)->assertSee('oklch()', false);
+        $this->edit(['path' => 'brand.main', 'value' => 'blurple'])->assertStatus(422)->assertSee('"blurple" is not a color', false)->assertSee('oklch()', false);
         $this->edit(['path' => 'header.logo.size.desktop', 'value' => '999'])->assertStatus(422)->assertSee('from 16 to 96 px');
         $this->edit(['path' => 'no.such', 'value' => '1'])->assertStatus(422)->assertSee('There is no setting');
     }
@@ -99,9 +99,9 @@ final class EditLookTest extends AppTestCase
 
     public function testPuttingASettingBackRemovesTheChange(): void
     {
-        $this->edit(['path' => 'brand.indigo', 'value' => '#101010']);
-        $this->edit(['path' => 'brand.indigo', 'original' => '1'])->assertOk();
-        self::assertArrayNotHasKey('brand.indigo', $this->look()->ownChanges()->own);
-        self::assertSame('#2c2b76', app(LookDesk::class)->resolve($this->look())->value('brand.indigo'));
+        $this->edit(['path' => 'brand.main', 'value' => '#101010']);
+        $this->edit(['path' => 'brand.main', 'original' => '1'])->assertOk();
+        self::assertArrayNotHasKey('brand.main', $this->look()->ownChanges()->own);
+        self::assertSame('#2c2b76', app(LookDesk::class)->resolve($this->look())->value('brand.main'));
     }
 }

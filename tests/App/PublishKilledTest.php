@@ -30,7 +30,7 @@ final class PublishKilledTest extends TestCase
         $live = Storefront::query()->where('slug', 'wrenfold')->firstOrFail()->live_release_id;
         // A color no release has worn yet, so that there is a file to write.
         $color = sprintf('#9c3a%02x', $look->head % 256);
-        app(EditLook::class)($look, ['brand.ember' => $color], $look->head, 'The test');
+        app(EditLook::class)($look, ['brand.warm' => $color], $look->head, 'The test');
         $used = Release::query()->pluck('look_css')->all();
         $before = Release::query()->where('author', 'The test')->count();
         $kills = 0;
@@ -52,7 +52,7 @@ final class PublishKilledTest extends TestCase
         self::assertGreaterThan(12, $kills, 'there were writes to be killed at');
         self::assertSame('published', $said);
         self::assertNotSame($live, $storefront->live_release_id);
-        self::assertSame($color, $storefront->liveRelease->resolved['brand.ember']);
+        self::assertSame($color, $storefront->liveRelease->resolved['brand.warm']);
         self::assertSame($before + 1, Release::query()->where('storefront_id', $storefront->id)->where('author', 'The test')->count(), 'the killed ones left no half release');
         // Whatever lies in the folder under a release's name is whole.
         foreach (glob(public_path(config('ikat.files').'/look-*.css')) ?: [] as $file) {

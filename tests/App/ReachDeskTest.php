@@ -27,7 +27,7 @@ final class ReachDeskTest extends AppTestCase
     {
         $mark = bin2hex(random_bytes(3));
         $this->filesAfter(['band.lead-1.heading' => 'Begin']);
-        self::assertSame(0, $this->filesAfter(['brand.ember' => '#8a2f06']), 'the index does not depend on a color');
+        self::assertSame(0, $this->filesAfter(['brand.warm' => '#8a2f06']), 'the index does not depend on a color');
         self::assertSame(1, $this->filesAfter(['band.lead-1.heading' => "Words $mark"]), 'the whole is kept anew, no page is');
         // A place of its own in the list, so that no earlier run has read this page.
         $rules = 'rule-'.random_int(2, 9999);

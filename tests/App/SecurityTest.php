@@ -24,7 +24,7 @@ final class SecurityTest extends AppTestCase
         foreach (["/workbench/looks/$id/colors", '/workbench', "/preview/$id/now".self::SHOP.'/', "/workbench/looks/$id/find?q=a"] as $path) {
             $this->get($path)->assertRedirect('/workbench/sign-in');
         }
-        $this->post("/workbench/looks/$id/edits", ['path' => 'brand.indigo', 'value' => '#000', 'seen' => 1])->assertRedirect('/workbench/sign-in');
+        $this->post("/workbench/looks/$id/edits", ['path' => 'brand.main', 'value' => '#000', 'seen' => 1])->assertRedirect('/workbench/sign-in');
     }
 
     public function testSigningInAndOut(): void
@@ -61,7 +61,7 @@ final class SecurityTest extends AppTestCase
     {
         $id = $this->look()->id;
         $this->actingAs($this->person($who))->get("/workbench/looks/$id/colors")->assertOk();
-        $this->edit(['path' => 'brand.glass', 'value' => '#0a9a94'], $who)->assertStatus($edits);
+        $this->edit(['path' => 'brand.cool', 'value' => '#0a9a94'], $who)->assertStatus($edits);
         $this->post("/workbench/looks/$id/undo", [], ['HX-Request' => 'true'])->assertStatus($edits);
         $this->post("/workbench/looks/$id/publish", ['seen' => $this->look()->head])->assertStatus($publishes);
         $this->post("/workbench/looks/$id/releases/{$this->storefront()->live_release_id}/live")->assertStatus($publishes);
@@ -72,10 +72,10 @@ final class SecurityTest extends AppTestCase
         $stranger = $this->anotherStore();
         $id = $this->look()->id;
         $this->actingAs($stranger);
-        foreach (["/workbench/looks/$id/colors", "/workbench/looks/$id/publish", "/workbench/looks/$id/find?q=logo", "/workbench/looks/$id/reach?path=brand.indigo", "/preview/$id/now".self::SHOP.'/'] as $path) {
+        foreach (["/workbench/looks/$id/colors", "/workbench/looks/$id/publish", "/workbench/looks/$id/find?q=logo", "/workbench/looks/$id/reach?path=brand.main", "/preview/$id/now".self::SHOP.'/'] as $path) {
             $this->get($path)->assertNotFound();
         }
-        foreach (['edits' => ['path' => 'brand.indigo', 'value' => '#000000', 'seen' => 0], 'undo' => [], 'publish' => ['seen' => 0]] as $action => $fields) {
+        foreach (['edits' => ['path' => 'brand.main', 'value' => '#000000', 'seen' => 0], 'undo' => [], 'publish' => ['seen' => 0]] as $action => $fields) {
             $this->post("/workbench/looks/$id/$action", $fields)->assertNotFound();
         }
         app(CurrentStore::class)->is($stranger->store_id);
@@ -111,7 +111,7 @@ final class SecurityTest extends AppTestCase
         // The framework leaves the check out under test; here it is put back.
         $this->app->instance('env', 'production');
         $this->app['env'] = 'production';
-        $this->actingAs($this->person('maren'))->post("/workbench/looks/{$this->look()->id}/edits", ['path' => 'brand.indigo', 'value' => '#000000', 'seen' => 99])->assertStatus(419);
+        $this->actingAs($this->person('maren'))->post("/workbench/looks/{$this->look()->id}/edits", ['path' => 'brand.main', 'value' => '#000000', 'seen' => 99])->assertStatus(419);
         $this->app['env'] = 'testing';
     }
 
@@ -136,7 +136,7 @@ final class SecurityTest extends AppTestCase
         $this->get("/preview/{$this->look()->id}/now".self::SHOP.'/')->assertDontSee('<script>alert(1)', false)->assertSee(e($evil), false);
         $this->get(self::SHOP.'/search?q='.urlencode($evil))->assertDontSee('<script>alert(1)', false);
         $this->get("/workbench/looks/{$this->look()->id}/find?q=".urlencode($evil))->assertDontSee('<script>', false);
-        $this->edit(['path' => 'brand.indigo', 'value' => 'red;}body{display:none'])->assertStatus(422);
+        $this->edit(['path' => 'brand.main', 'value' => 'red;}body{display:none'])->assertStatus(422);
     }
 
     public function testErrorsShowNoInsides(): void

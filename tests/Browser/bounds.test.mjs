@@ -29,10 +29,14 @@ const WORDS = {
 
 async function holds(state) {
   const problems = [];
+  // Each page is loaded once and then made wide or narrow: the window keeps the width the page before ended with.
+  let widths = [320, 1280];
   for (const [key, path] of Object.entries(paths)) {
-    for (const width of [320, 1280]) {
+    widths = widths.reverse();
+    await page.goto(`${BASE}/preview/1/now/shop/wrenfold${path}`, { waitUntil: 'domcontentloaded' });
+    await page.evaluate(() => document.fonts.ready);
+    for (const width of widths) {
       await page.setViewportSize({ width, height: 800 });
-      await page.goto(`${BASE}/preview/1/now/shop/wrenfold${path}`);
       const wide = await page.evaluate(() => document.documentElement.scrollWidth);
       if (wide > width) {
         const who = await page.evaluate((w) => [...document.querySelectorAll('body *')].filter((e) => e.getBoundingClientRect().right > w + 1 && !e.closest('.sidecart, .pictures-strip')).slice(-1).map((e) => `${e.tagName}.${e.className}`).join(), width);

@@ -103,6 +103,9 @@ export function another(setting) {
 export function readPage() {
   const props = ['color', 'backgroundColor', 'backgroundImage', 'borderTopWidth', 'borderBottomWidth', 'borderTopColor', 'borderBottomColor', 'borderLeftColor', 'borderRightColor', 'borderTopLeftRadius', 'boxShadow', 'fontFamily', 'fontWeight', 'fontSize', 'lineHeight', 'textAlign', 'textDecorationLine', 'opacity', 'stroke', 'fill', 'objectFit', 'objectPosition', 'transform', 'visibility', 'transitionDuration', 'outlineColor', 'accentColor', 'justifyContent', 'alignContent', 'position'];
   const all = [...document.body.querySelectorAll('*')];
+  const within = new Map(all.map((e) => [e, 0]));
+  // From the last to the first, children come before their parents.
+  for (const e of [...all].reverse()) if (within.has(e.parentElement)) within.set(e.parentElement, within.get(e.parentElement) + within.get(e) + 1);
   return all.map((e) => {
     const box = e.getBoundingClientRect();
     const style = getComputedStyle(e);
@@ -112,7 +115,7 @@ export function readPage() {
     return {
       at: `${Math.round(box.left)} ${Math.round(box.top + scrollY)}`,
       size: `${Math.round(box.width * 2)} ${Math.round(box.height * 2)}`,
-      within: e.querySelectorAll('*').length,
+      within: within.get(e),
       look: `${e.tagName} ${own} ${attributes} ${props.map((p) => style[p]).join(';')} ${after.content !== 'none' ? `${after.backgroundColor} ${after.opacity} ${after.backgroundImage}` : ''}`,
     };
   });

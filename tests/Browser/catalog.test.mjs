@@ -36,6 +36,13 @@ const VIEWS = [
   { width: 1280, height: 800, scroll: 700 },
 ];
 
+/** The view a setting most likely shows in comes first: what it is called says which. */
+function viewsFor(path) {
+  const likely = VIEWS.find((view) => (/phone|fold/.test(path) && view.width === 390) || (/tablet/.test(path) && view.width === 768) || (/wide$/.test(path) && view.width === 1800)
+    || (/^sidecart/.test(path) && view.open) || (/hover/.test(path) && view.hover) || (/sticky/.test(path) && view.scroll));
+  return likely ? [likely, ...VIEWS.filter((view) => view !== likely)] : VIEWS;
+}
+
 async function look(key, view) {
   await page.setViewportSize({ width: view.width, height: view.height });
   await page.goto(`${BASE}/preview/1/now/shop/wrenfold${paths[key]}${view.open ?? ''}`);
@@ -86,8 +93,13 @@ test('every setting of the catalog has its effect, where it is said to have it',
   }
   t.diagnostic(`${seen} style settings seen in Chromium as they are dragged, ${byEdit.length} only once kept`);
 
+  // Words are told apart: all of them change in one edit, and each is looked for where it is said to stand.
+  const shown = await wordsSeen(byEdit.filter((s) => s.type === 'text' && !s.path.startsWith('season.')));
+  seen += shown.size;
+  t.diagnostic(`${shown.size} words found where they are said to be`);
+
   // All others make other pages: the page is read before and after.
-  for (const setting of byEdit) {
+  for (const setting of byEdit.filter((s) => !shown.has(s.path))) {
     const wanted = conditionsOf(setting, byPath);
     const isSeason = setting.path.startsWith('season.') || setting.path === 'seasons';
     if (isSeason) Object.assign(wanted, seasonAround(setting));
@@ -119,10 +131,27 @@ function seasonAround(setting) {
   return wanted;
 }
 
+/** The settings of words that were read, in Chromium, inside an element that is reported for them. */
+async function wordsSeen(texts) {
+  const wordOf = (i) => `Wx${i}x`;
+  await change(page, Object.fromEntries(texts.map((s, i) => [s.path, wordOf(i)])));
+  const snapshots = new Map();
+  const shown = new Set();
+  for (const [i, setting] of texts.entries()) {
+    const { places } = await reported(setting.path);
+    for (const key of Object.keys(places).slice(0, 3)) {
+      if (!snapshots.has(key)) snapshots.set(key, await look(key, VIEWS[0]));
+      if (looksOf(snapshots.get(key), places[key]).includes(wordOf(i))) shown.add(setting.path);
+    }
+  }
+  await undo(page);
+  return shown;
+}
+
 let open = { name: '', snapshot: [] };
 
 async function cssEffect(setting, css, places) {
-  for (const view of VIEWS) {
+  for (const view of viewsFor(setting.path)) {
     for (const key of Object.keys(places).slice(0, 3)) {
       const name = JSON.stringify([key, view]);
       if (open.name !== name) open = { name, snapshot: await look(key, view) };
@@ -155,7 +184,7 @@ async function cssEffect(setting, css, places) {
 /** @param bases pages as they are without the change, read when they are first needed */
 async function pageEffect(setting, pages, bases, where, then, isSeason) {
   if (pages.length === 0) return `reported nowhere: ${then.why ?? where.why}`;
-  for (const view of VIEWS) {
+  for (const view of viewsFor(setting.path)) {
     for (const key of pages.slice(0, 3)) {
       const now = await look(key, view);
       const name = JSON.stringify([key, view]);

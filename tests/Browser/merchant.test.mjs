@@ -114,6 +114,7 @@ test('with the mouse', async () => {
 test('with the keyboard alone', async () => {
   const page = await openPage(browser);
   await page.goto(`${BASE}/workbench/sign-in`);
+  await page.waitForFunction(() => document.activeElement.matches('[name=email]'));
   await page.keyboard.type('maren@wrenfold.example');
   await page.keyboard.press('Tab');
   await page.keyboard.type('lantern-night');
@@ -164,7 +165,7 @@ test('with the keyboard alone', async () => {
   await page.evaluate(() => document.querySelector('.skip-link').focus());
   await tabTo('.plate');
   await page.keyboard.press('Enter');
-  await page.waitForFunction(() => document.querySelector('#t-picker').textContent.includes('Rice'));
+  await page.waitForFunction(() => document.querySelector('#t-picker').textContent.includes('Paper'));
 
   // Device and page.
   await page.evaluate(() => document.querySelector('.skip-link').focus());

@@ -30,7 +30,7 @@ async function reallyChanged(frame, property, value) {
 
 const reported = (path) => page.evaluate(async (p) => (await fetch(`${document.body.dataset.base}/reach?path=${p}`)).json(), path);
 
-for (const [path, value] of [['brand.indigo', '#ff0000'], ['scheme.daylight.reduced', '#00ff00'], ['scheme.daylight.price', '#00ff00'], ['scheme.daylight.rating', '#00ff00'], ['scheme.night.ground', '#00ff00'], ['scheme.daylight.label-sale', '#00ff00'], ['scheme.lamplit.field-line', '#00ff00'], ['header.space.top', '40px'], ['header.logo.size.desktop', '55px'], ['band.lead-1.height', '700px'], ['announcement.size', '19px'], ['grid.gap', '60px'], ['shape.radius', '20px']]) {
+for (const [path, value] of [['brand.main', '#ff0000'], ['scheme.daylight.reduced', '#00ff00'], ['scheme.daylight.price', '#00ff00'], ['scheme.daylight.rating', '#00ff00'], ['scheme.night.ground', '#00ff00'], ['scheme.daylight.label-sale', '#00ff00'], ['scheme.lamplit.field-line', '#00ff00'], ['header.space.top', '40px'], ['header.logo.size.desktop', '55px'], ['band.lead-1.height', '700px'], ['announcement.size', '19px'], ['grid.gap', '60px'], ['shape.radius', '20px']]) {
   test(`what changes with ${path} is what is reported`, async () => {
     const frame = shopFrame(page);
     const changed = await reallyChanged(frame, `--${path.replaceAll('.', '-')}`, value);

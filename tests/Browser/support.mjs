@@ -16,6 +16,8 @@ export async function startBrowser() {
 /** A page that fails its test when a script breaks, the console complains or anything is asked of elsewhere. */
 export async function openPage(browser, options = {}) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', ...options });
+  // Machines that test are slow by times: what is waited for comes, and only what never comes may fail.
+  context.setDefaultTimeout(120_000);
   const page = await context.newPage();
   page.troubles = [];
   page.on('pageerror', (error) => page.troubles.push(error.message));

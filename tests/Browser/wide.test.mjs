@@ -146,7 +146,7 @@ test('a header that stays never covers what has the focus or is linked to (WCAG 
     for (const place of ['beside', 'below']) {
       await change(page, { 'header.sticky': sticky, 'header.menu.place': place });
       // On a phone the menu is folded wherever it stands.
-      for (const viewport of place === 'beside' ? [{ width: 1280, height: 800 }, { width: 390, height: 700 }] : [{ width: 1280, height: 800 }]) {
+      for (const viewport of place === 'beside' && sticky === 'stays' ? [{ width: 1280, height: 800 }, { width: 390, height: 700 }] : [{ width: 1280, height: 800 }]) {
         await page.setViewportSize(viewport);
         await page.goto(`${BASE}/preview/1/now/shop/wrenfold/`);
         const covered = [];
@@ -162,8 +162,8 @@ test('a header that stays never covers what has the focus or is linked to (WCAG 
           });
           if (found) covered.push(`${how} ${found}`);
         };
-        for (let i = 0; i < 45; i += 1) { await page.keyboard.press('Tab'); await check('forward'); }
-        for (let i = 0; i < 25; i += 1) { await page.keyboard.press('Shift+Tab'); await page.waitForTimeout(15); await check('back'); }
+        for (let i = 0; i < 30; i += 1) { await page.keyboard.press('Tab'); await check('forward'); }
+        for (let i = 0; i < 15; i += 1) { await page.keyboard.press('Shift+Tab'); await page.waitForTimeout(15); await check('back'); }
         assert.deepEqual(covered, [], `${sticky} ${place} ${viewport.width}`);
         await page.goto(`${BASE}/preview/1/now/shop/wrenfold/#heading-words-1`);
         await page.waitForTimeout(80);

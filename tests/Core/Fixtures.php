@@ -25,33 +25,47 @@ use Ikat\Core\Reach\Stylesheet;
 /** The shipped theme and small pages to try the core on. */
 final class Fixtures
 {
-    private static ?Theme $theme = null;
+    /** @var array<string, Theme> */
+    private static array $themes = [];
 
-    public static function theme(): Theme
+    public static function theme(string $name = 'millrace', string $version = '1.1.0'): Theme
     {
-        return self::$theme ??= ThemeTokens::read('millrace', (string) file_get_contents(dirname(__DIR__, 2).'/themes/millrace/millrace.tokens.json'), (string) file_get_contents(dirname(__DIR__, 2).'/themes/millrace/millrace.folded.css'));
+        $folder = dirname(__DIR__, 2).'/themes';
+
+        return self::$themes["$name $version"] ??= ThemeTokens::read($name, (string) file_get_contents("$folder/$name/$version/theme.tokens.json"), (string) file_get_contents("$folder/common.folded.css"));
+    }
+
+    /** @return list<Theme> everything that ships */
+    public static function themes(): array
+    {
+        return [self::theme(), self::theme('millrace', '1.0.0'), self::theme('towpath', '1.0.0'), self::theme('belfry', '1.0.0')];
     }
 
     /** @param array<string, bool|float|string> $own */
-    public static function catalog(array $own = []): SettingCatalog
+    public static function catalog(array $own = [], ?Theme $theme = null): SettingCatalog
     {
-        return StorefrontCatalog::for(self::theme(), ItemLists::in(StorefrontCatalog::lists(), [...self::theme()->layers('river-dusk'), new Layer(LayerKind::Look, 'Test', $own)]));
+        $theme ??= self::theme();
+
+        return StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), [...$theme->layers((string) array_key_first($theme->starters)), new Layer(LayerKind::Look, 'Test', $own)]));
     }
 
     /** @param array<string, bool|float|string> $own */
-    public static function look(array $own = [], string $starter = 'river-dusk'): ResolvedLook
+    public static function look(array $own = [], ?string $starter = null, ?Theme $theme = null): ResolvedLook
     {
-        return Resolver::resolve(self::catalog($own), [...self::theme()->layers($starter), new Layer(LayerKind::Look, 'Test', $own)]);
+        $theme ??= self::theme();
+
+        return Resolver::resolve(self::catalog($own, $theme), [...$theme->layers($starter ?? (string) array_key_first($theme->starters)), new Layer(LayerKind::Look, 'Test', $own)]);
     }
 
     /** @param array<string, bool|float|string> $own */
-    public static function input(string $css, string $body, array $own = [], string $starter = 'river-dusk', ?StoreContents $store = null): CheckInput
+    public static function input(string $css, string $body, array $own = [], ?string $starter = null, ?StoreContents $store = null, ?Theme $theme = null): CheckInput
     {
-        $look = self::look($own, $starter);
-        $compiled = LookCompiler::compile($look, self::theme());
+        $theme ??= self::theme();
+        $look = self::look($own, $starter, $theme);
+        $compiled = LookCompiler::compile($look, $theme);
         $html = '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><title>t</title></head><body>'.$body.'</body></html>';
 
-        return new CheckInput($look, self::theme(), $compiled, PageReader::index(Stylesheet::parse($css."\n".$compiled->css), ['page' => $html]), $store ?? new StoreContents());
+        return new CheckInput($look, $theme, $compiled, PageReader::index(Stylesheet::parse($css."\n".$compiled->css), ['page' => $html]), $store ?? new StoreContents());
     }
 
     /** @return list<ContrastFinding> */

@@ -29,7 +29,7 @@ final class PreviewShop
             $request->route()->forgetParameter($name);
         }
         $request->attributes->set('sample-cart', $request->query('cart') === 'sample');
-        app()->instance(ShopContext::class, $this->drafts->context($look, $request, $moment));
+        app()->instance(ShopContext::class, $this->drafts->context($look, $request, $moment) ?? throw new NotFoundHttpException());
         $response = $next($request);
         $response->headers->set('Cache-Control', 'no-store');
 

@@ -5,22 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Shop;
 
 use App\Looks\DraftFiles;
-use App\Looks\ThemeShelf;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Stylesheets not yet published; published ones are files the web server finds first. */
 final class FileController
 {
-    public function draft(string $name, DraftFiles $drafts, ThemeShelf $themes): Response
+    public function draft(string $name, DraftFiles $drafts): Response
     {
-        $theme = strstr($name, '-', true) ?: '';
-        $css = $drafts->find($name);
-        if ($css === null && is_dir(config('ikat.themes')."/$theme") && $themes->stylesheetName($theme) === $name) {
-            $css = $themes->stylesheet($theme);
-        }
-
-        return response($css ?? throw new NotFoundHttpException(), 200, [
+        return response($drafts->find($name) ?? throw new NotFoundHttpException(), 200, [
             'Content-Type' => 'text/css; charset=UTF-8',
             'Cache-Control' => 'public, max-age=31536000, immutable',
         ]);

@@ -18,6 +18,7 @@ final class StorefrontCatalog
             ...ColorSettings::for($theme),
             ...TypeSettings::all(),
             ...ShapeSettings::all(),
+            ...$theme->own,
             ...HeaderSettings::all($theme->schemes),
             ...TopSettings::all($theme->schemes, $lists),
             ...PageSettings::all($theme->schemes, $lists),

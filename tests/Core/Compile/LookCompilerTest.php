@@ -16,11 +16,11 @@ final class LookCompilerTest extends TestCase
 {
     public function testAnAliasStaysAnAlias(): void
     {
-        $css = LookCompiler::compile(Fixtures::look(['brand.indigo' => '#123456']), Fixtures::theme())->css;
-        self::assertStringContainsString('--brand-indigo:#123456', $css);
-        self::assertStringContainsString('--scheme-night-ground:var(--brand-indigo)', $css);
+        $css = LookCompiler::compile(Fixtures::look(['brand.main' => '#123456']), Fixtures::theme())->css;
+        self::assertStringContainsString('--brand-main:#123456', $css);
+        self::assertStringContainsString('--scheme-night-ground:var(--brand-main)', $css);
         self::assertStringContainsString('.scheme-night{--ground:var(--scheme-night-ground)', $css);
-        self::assertStringContainsString('--header-logo-size-desktop:31px', $css);
+        self::assertStringContainsString('--header-logo-size-desktop:33px', $css);
         self::assertStringContainsString('--shape-underline:underline', $css);
     }
 

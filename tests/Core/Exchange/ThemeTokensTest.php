@@ -17,9 +17,9 @@ final class ThemeTokensTest extends TestCase
     {
         $theme = Fixtures::theme();
         self::assertSame('Millrace', $theme->title);
-        self::assertSame('#2c2b76', $theme->values['brand.indigo']);
-        self::assertSame('{brand.indigo}', $theme->values['scheme.night.ground']);
-        self::assertSame(31.0, $theme->values['header.logo.size.desktop']);
+        self::assertSame('#2c2b76', $theme->values['brand.main']);
+        self::assertSame('{brand.main}', $theme->values['scheme.night.ground']);
+        self::assertSame(33.0, $theme->values['header.logo.size.desktop']);
         self::assertSame('Daylight', $theme->schemes['daylight']);
         self::assertGreaterThanOrEqual(3, count($theme->starters));
     }

@@ -63,9 +63,9 @@ final class CatalogTest extends TestCase
     /** @return iterable<array{string, mixed, bool|float|string}> */
     public static function acceptable(): iterable
     {
-        yield ['brand.indigo', 'rgb(44 43 118)', '#2c2b76'];
-        yield ['brand.indigo', '{brand.ember}', '{brand.ember}'];
-        yield ['brand.indigo', 'oklch(0.7 0.3 150)', '#00c248'];
+        yield ['brand.main', 'rgb(44 43 118)', '#2c2b76'];
+        yield ['brand.main', '{brand.warm}', '{brand.warm}'];
+        yield ['brand.main', 'oklch(0.7 0.3 150)', '#00c248'];
         yield ['header.logo.size.desktop', '40 px', 40.0];
         yield ['header.logo.size.desktop', '40', 40.0];
         yield ['utility.show', 'on', true];
@@ -89,10 +89,10 @@ final class CatalogTest extends TestCase
     /** @return iterable<array{string, mixed, string}> */
     public static function unacceptable(): iterable
     {
-        yield ['brand.indigo', 'blurple', '"blurple" is not a color'];
-        yield ['brand.indigo', 4, 'written as text'];
-        yield ['brand.indigo', '{brand.none}', 'there is no such setting'];
-        yield ['brand.indigo', '{header.logo.size.desktop}', 'which is a length'];
+        yield ['brand.main', 'blurple', '"blurple" is not a color'];
+        yield ['brand.main', 4, 'written as text'];
+        yield ['brand.main', '{brand.none}', 'there is no such setting'];
+        yield ['brand.main', '{header.logo.size.desktop}', 'which is a length'];
         yield ['header.logo.size.desktop', '500', 'from 16 to 96 px'];
         yield ['header.logo.size.desktop', 'big', 'is not a number'];
         yield ['header.logo.size.desktop', 'INF', 'is not a number'];
@@ -108,6 +108,6 @@ final class CatalogTest extends TestCase
         self::assertSame('40 px', $catalog->get('header.logo.size.desktop')->say(40.0));
         self::assertSame('on its own row below', $catalog->get('header.menu.place')->say('below'));
         self::assertSame('off', $catalog->get('utility.show')->say(false));
-        self::assertSame('follows brand.ember', $catalog->get('brand.indigo')->say('{brand.ember}'));
+        self::assertSame('follows brand.warm', $catalog->get('brand.main')->say('{brand.warm}'));
     }
 }

@@ -21,7 +21,7 @@ final class JournalPropertyTest extends TestCase
 {
     use TestTrait;
 
-    private const PATHS = ['brand.indigo', 'brand.ember', 'scheme.night.link', 'header.logo.size.desktop', 'message.message-1.text', 'utility.show', 'header.menu.place'];
+    private const PATHS = ['brand.main', 'brand.warm', 'scheme.night.link', 'header.logo.size.desktop', 'message.message-1.text', 'utility.show', 'header.menu.place'];
 
     /** One number stands for one edit: which setting, and to what. */
     private static function edit(int $n, LookState $state, int $sequence): JournalEntry
@@ -32,7 +32,7 @@ final class JournalPropertyTest extends TestCase
             'message.message-1.text' => 'words '.$n,
             'utility.show' => (bool) ($n % 2),
             'header.menu.place' => $n % 2 ? 'beside' : 'below',
-            'scheme.night.link' => $n % 3 ? '{brand.ember}' : sprintf('#%06x', $n * 7919 % 0xFFFFFF),
+            'scheme.night.link' => $n % 3 ? '{brand.warm}' : sprintf('#%06x', $n * 7919 % 0xFFFFFF),
             default => sprintf('#%06x', $n * 104729 % 0xFFFFFF),
         };
         $after = $n % 11 === 0 ? null : $value;
@@ -47,7 +47,7 @@ final class JournalPropertyTest extends TestCase
      */
     private static function run_(array $numbers): array
     {
-        $state = LookState::of(['brand.indigo' => '#123456']);
+        $state = LookState::of(['brand.main' => '#123456']);
         $entries = [];
         foreach ($numbers as $i => $n) {
             $entry = self::edit($n, $state, $i + 1);
@@ -62,7 +62,7 @@ final class JournalPropertyTest extends TestCase
     {
         $this->limitTo(60)->forAll(Generators::seq(Generators::choose(0, 5000)))->then(static function (array $numbers): void {
             [$entries, $state] = self::run_($numbers);
-            $start = LookState::of(['brand.indigo' => '#123456'])->bytes();
+            $start = LookState::of(['brand.main' => '#123456'])->bytes();
             $end = $state->bytes();
             $sequence = count($entries);
             while (($target = Journal::of($entries)->undoable()) !== null) {
@@ -118,7 +118,7 @@ final class JournalPropertyTest extends TestCase
 
     public function testANewEditEndsWhatCouldBeRedone(): void
     {
-        $change = [new Change('brand.indigo', null, '#111111')];
+        $change = [new Change('brand.main', null, '#111111')];
         $journal = Journal::of([
             new JournalEntry(1, EntryKind::Edit, $change, 'a', 'T'),
             new JournalEntry(2, EntryKind::Undo, [$change[0]->reversed()], 'a', 'T', 1),
@@ -130,12 +130,12 @@ final class JournalPropertyTest extends TestCase
 
     public function testAStaleWriteIsRefusedWithBothValues(): void
     {
-        $journal = Journal::of([new JournalEntry(5, EntryKind::Edit, [new Change('brand.indigo', null, '#111111')], 'x', 'Maren')]);
-        $journal->refuseStale(5, ['brand.indigo' => '#222222']);
-        $journal->refuseStale(4, ['brand.ember' => '#222222']);
-        $journal->refuseStale(4, ['brand.indigo' => '#111111']);
+        $journal = Journal::of([new JournalEntry(5, EntryKind::Edit, [new Change('brand.main', null, '#111111')], 'x', 'Maren')]);
+        $journal->refuseStale(5, ['brand.main' => '#222222']);
+        $journal->refuseStale(4, ['brand.warm' => '#222222']);
+        $journal->refuseStale(4, ['brand.main' => '#111111']);
         try {
-            $journal->refuseStale(4, ['brand.indigo' => '#222222']);
+            $journal->refuseStale(4, ['brand.main' => '#222222']);
             self::fail('The stale write was accepted.');
         } catch (StaleEdit $e) {
             self::assertSame(['#111111', '#222222', 'Maren'], [$e->theirs, $e->yours, $e->author]);

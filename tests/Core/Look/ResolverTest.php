@@ -24,7 +24,7 @@ final class ResolverTest extends TestCase
         self::assertSame('Your own change.', $look->why('header.logo.size.desktop'));
         self::assertSame(LayerKind::Theme, $look->at('shape.radius')->layer->kind);
         self::assertSame(LayerKind::Catalog, $look->at('grid.gap')->layer->kind);
-        self::assertSame(LayerKind::Starter, Fixtures::look([], 'pine-morning')->at('brand.indigo')->layer->kind);
+        self::assertSame(LayerKind::Starter, Fixtures::look([], 'pine-morning')->at('brand.main')->layer->kind);
     }
 
     public function testASeasonLiesOverTheLook(): void
@@ -37,26 +37,26 @@ final class ResolverTest extends TestCase
 
     public function testFollowsAliasesAndNamesTheWay(): void
     {
-        $look = Fixtures::look(['scheme.night.link' => '{scheme.night.heading}', 'scheme.night.heading' => '{brand.lamp}', 'brand.lamp' => '#abcdef']);
+        $look = Fixtures::look(['scheme.night.link' => '{scheme.night.heading}', 'scheme.night.heading' => '{brand.accent}', 'brand.accent' => '#abcdef']);
         $link = $look->at('scheme.night.link');
         self::assertSame('#abcdef', $link->value);
-        self::assertSame(['scheme.night.heading', 'brand.lamp'], $link->chain);
-        self::assertSame('Your own change: it follows “Night: heading”, which follows “Lamp”.', $look->why('scheme.night.link'));
-        self::assertContains('scheme.night.link', $look->followersOf('brand.lamp'));
+        self::assertSame(['scheme.night.heading', 'brand.accent'], $link->chain);
+        self::assertSame('Your own change: it follows “Night: heading”, which follows “Accent”.', $look->why('scheme.night.link'));
+        self::assertContains('scheme.night.link', $look->followersOf('brand.accent'));
     }
 
     public function testRefusesACircleAndNamesItsPath(): void
     {
         try {
-            Fixtures::look(['brand.lamp' => '{brand.ember}', 'brand.ember' => '{brand.glass}', 'brand.glass' => '{brand.lamp}']);
+            Fixtures::look(['brand.accent' => '{brand.warm}', 'brand.warm' => '{brand.cool}', 'brand.cool' => '{brand.accent}']);
             self::fail('The circle was accepted.');
         } catch (AliasCycle $e) {
             self::assertSame($e->paths[0], $e->paths[count($e->paths) - 1]);
-            self::assertEqualsCanonicalizing(['brand.lamp', 'brand.ember', 'brand.glass'], array_unique($e->paths));
-            self::assertStringContainsString('brand.ember → brand.glass', $e->getMessage());
+            self::assertEqualsCanonicalizing(['brand.accent', 'brand.warm', 'brand.cool'], array_unique($e->paths));
+            self::assertStringContainsString('brand.warm → brand.cool', $e->getMessage());
         }
         $this->expectException(AliasCycle::class);
-        Fixtures::look(['brand.lamp' => '{brand.lamp}']);
+        Fixtures::look(['brand.accent' => '{brand.accent}']);
     }
 
     public function testSaysWhatWouldMakeASettingApply(): void

@@ -38,7 +38,7 @@ final class PageReaderTest extends TestCase
     public function testFollowsAliasesAndDerivedColors(): void
     {
         $input = $this->read('<div class="wear scheme-night"></div><b class="scheme-daylight"><i class="loud">x</i></b>');
-        self::assertSame(['page' => [0, 2]], $this->places($input, 'brand.indigo'), 'night ground and daylight action both follow indigo');
+        self::assertSame(['page' => [0, 2]], $this->places($input, 'brand.main'), 'night ground and daylight action both follow indigo');
     }
 
     public function testTheWinningRuleCountsAndTheLoserIsCovered(): void
