@@ -13,7 +13,9 @@ return [
     'password' => 'lantern-night',
     'storefronts' => [
         ['name' => 'Wrenfold', 'slug' => 'wrenfold', 'locked' => false, 'password' => null, 'look' => 'River dusk', 'version' => '1.1.0', 'starter' => 'river-dusk'],
-        ['name' => 'Wrenfold Trade', 'slug' => 'wrenfold-trade', 'locked' => true, 'password' => 'tradelight', 'look' => 'Trade counter', 'version' => '1.0.0', 'starter' => 'pine-morning'],
+        ['name' => 'Wrenfold Trade', 'slug' => 'wrenfold-trade', 'locked' => true, 'password' => 'tradelight', 'look' => 'Trade counter', 'version' => '1.0.0', 'starter' => 'pine-morning',
+            // Made when the theme was at 1.0.0: its upgrade meets a renamed, a retyped and a removed setting, and one that both changed.
+            'more' => ['own.fade' => '18', 'own.kicker.space' => '6', 'own.edge' => '1', 'header.logo.size.desktop' => '36']],
     ],
     'categories' => [
         'paper-lanterns' => ['Paper lanterns', 'Folded, pleated and papered by hand in the mill at Aldermouth.'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\ChooseStore;
 use App\Http\Workbench\AskController;
+use App\Http\Workbench\BaseController;
 use App\Http\Workbench\EditController;
 use App\Http\Workbench\PictureController;
 use App\Http\Workbench\PublishController;
@@ -34,6 +35,13 @@ Route::prefix('workbench')->group(static function (): void {
                 Route::post('undo', [EditController::class, 'undo']);
                 Route::post('redo', [EditController::class, 'redo']);
                 Route::post('reopen', [EditController::class, 'reopen']);
+                Route::post('original', [EditController::class, 'original']);
+                Route::post('base', [BaseController::class, 'take']);
+                Route::post('upgrade', [BaseController::class, 'upgrade']);
+                Route::post('name', [BaseController::class, 'rename']);
+                Route::post('copy', [BaseController::class, 'copy']);
+                Route::post('away', [BaseController::class, 'away']);
+                Route::post('back', [BaseController::class, 'back']);
                 Route::post('pictures', [PictureController::class, 'add'])->name('pictures.add');
                 Route::post('pictures/{picture}', [PictureController::class, 'describe'])->whereNumber('picture')->name('pictures.describe');
                 Route::post('pictures/{picture}/file', [PictureController::class, 'replace'])->whereNumber('picture')->name('pictures.replace');

@@ -297,6 +297,12 @@ final class Bench
         return array_key_exists($path, $this->look->ownChanges()->own);
     }
 
+    /** How many of this step's settings are the merchant's own. */
+    public function ownCount(): int
+    {
+        return count(array_filter($this->input()->look->catalog->inStep($this->step), fn(Setting $s): bool => $this->isOwn($s->path)));
+    }
+
     /** What a color follows directly, or null. */
     public function follows(string $path): ?string
     {

@@ -45,7 +45,7 @@ final class Storefront extends Model
     /** @return HasMany<Look, $this> */
     public function looks(): HasMany
     {
-        return $this->hasMany(Look::class);
+        return $this->hasMany(Look::class)->orderBy('id');
     }
 
     /** @return HasMany<Release, $this> */

@@ -40,7 +40,7 @@ final class DemoStore
             $this->morePictures($drawn, $pictures);
             $this->around($demo);
             foreach ($demo['storefronts'] as $row) {
-                $this->storefront($row, [...$demo['own_changes'], ...self::seasons($demo['seasons'])]);
+                $this->storefront($row, [...$demo['own_changes'], ...self::seasons($demo['seasons']), ...$row['more'] ?? []]);
             }
 
             return $store;

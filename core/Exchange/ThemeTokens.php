@@ -55,7 +55,7 @@ final class ThemeTokens
             offers: array_values(array_map(strval(...), $own['offers'] ?? [])),
             own: array_map(self::own(...), array_values($own['own'] ?? [])),
             changes: array_map(static fn(array $c): ThemeChange => new ThemeChange($c['renamed'] ?? [], $c['removed'] ?? [], array_map(
-                static fn(array $rungs): array => array_map(static fn(array $r): array => ['upto' => (float) $r['upto'], 'to' => (string) $r['to']], $rungs),
+                static fn(array $rungs): array => array_values(array_map(static fn(array $r): array => ['upto' => (float) $r['upto'], 'to' => (string) $r['to']], $rungs)),
                 $c['retyped'] ?? [],
             )), $own['from'] ?? []),
         );

@@ -10,8 +10,8 @@ export function startWindow(root) {
   const pageList = root.querySelector('[data-page]');
   const seam = root.querySelector('[data-seam]');
   const clock = root.querySelector('[data-clock]');
-  const state = { device: 'desktop', turned: false, view: 'one', page: pageList.value, live: new Map(), moment: 'now' };
-  const preview = () => `${root.dataset.preview}/${state.moment}`;
+  const state = { device: 'desktop', turned: false, view: 'one', page: pageList.value, live: new Map(), moment: 'now', trial: '', compared: [] };
+  const preview = (trial = state.trial) => `${root.dataset.preview}/${state.moment}${trial ? `~${trial}` : ''}`;
   let panes = [];
 
   const pathOf = (page) => [...pageList.options].find((o) => o.value === page)?.dataset.path ?? '/';
@@ -21,6 +21,7 @@ export function startWindow(root) {
   function plan() {
     if (state.view === 'devices') return ['desktop', 'tablet', 'phone'].map((device) => ({ device, page: state.page, caption: `${device} ${size(device)[0]}` }));
     if (state.view === 'pages') return FIVE.map((page) => ({ device: state.device, page, caption: [...pageList.options].find((o) => o.value === page).text }));
+    if (state.view === 'bases') return state.compared.map((base) => ({ device: state.device, page: state.page, ...base }));
     if (state.view === 'then') return [{ device: state.device, page: state.page, then: true }, { device: state.device, page: state.page }];
     return [{ device: state.device, page: state.page }];
   }
@@ -31,7 +32,7 @@ export function startWindow(root) {
     const frame = document.createElement('iframe');
     frame.title = wanted.then ? 'The live shop' : `Preview: ${wanted.page}, ${wanted.device}`;
     frame.tabIndex = wanted.then ? -1 : 0;
-    frame.src = (wanted.then ? '' : preview()) + shopAddress(wanted.then ? pathOf(wanted.page).replace(/[?&]cart=sample/, '') : pathOf(wanted.page));
+    frame.src = (wanted.then ? '' : preview(wanted.trial)) + shopAddress(wanted.then ? pathOf(wanted.page).replace(/[?&]cart=sample/, '') : pathOf(wanted.page));
     if (!wanted.then) frame.addEventListener('load', () => settle(frame, wanted));
     pane.append(frame);
     if (state.view === 'then') {
@@ -59,12 +60,12 @@ export function startWindow(root) {
       event.preventDefault();
       const url = new URL(link.href, doc.baseURI);
       if (url.origin !== location.origin || !url.pathname.startsWith(root.dataset.shop)) return;
-      frame.src = preview() + url.pathname + url.search + url.hash;
+      frame.src = preview(wanted.trial) + url.pathname + url.search + url.hash;
     });
     doc.addEventListener('submit', (event) => {
       const form = event.target;
       const action = new URL(form.getAttribute('action') || frame.contentWindow.location.pathname, doc.baseURI).pathname;
-      if (!action.startsWith(root.dataset.preview)) form.action = preview() + action;
+      if (!action.startsWith(root.dataset.preview)) form.action = preview(wanted.trial) + action;
     }, true);
     doc.defaultView.addEventListener('scroll', () => drawLights(), { passive: true });
     if (state.view === 'then') doc.defaultView.addEventListener('scroll', () => panes[0]?.frame.contentWindow?.scrollTo(0, doc.defaultView.scrollY), { passive: true });
@@ -74,7 +75,7 @@ export function startWindow(root) {
   }
 
   function keyOf(frame) {
-    const path = frame.contentWindow.location.pathname.replace(preview() + root.dataset.shop, '') + frame.contentWindow.location.search;
+    const path = frame.contentWindow.location.pathname.replace(/^\/preview\/\d+\/[^/]+/, '').replace(root.dataset.shop, '') + frame.contentWindow.location.search;
     const exact = [...pageList.options].find((o) => o.dataset.path === path);
     return exact?.value ?? null;
   }
@@ -237,6 +238,26 @@ export function startWindow(root) {
         frame.addEventListener('load', () => frame.contentWindow.scrollTo({ top, behavior: 'instant' }), { once: true });
         frame.contentWindow.location.reload();
       }
+    },
+    /** Shows what is tried on, at the pages and places that are open; an empty key brings the kept look back. */
+    tryOn(trial) {
+      if (state.trial === trial || state.view === 'bases') return;
+      state.trial = trial;
+      root.classList.toggle('is-trying', trial !== '');
+      for (const { frame, then } of panes) {
+        if (then || !frame.contentWindow) continue;
+        const top = frame.contentWindow.scrollY;
+        const rest = frame.contentWindow.location.pathname.replace(/^\/preview\/\d+\/[^/]+/, '') + frame.contentWindow.location.search;
+        frame.addEventListener('load', () => frame.contentWindow.scrollTo({ top, behavior: 'instant' }), { once: true });
+        frame.contentWindow.location.replace(preview() + rest);
+      }
+    },
+    /** Several bases beside one another, each on the page that is open. */
+    compare(bases) {
+      state.view = state.view === 'bases' ? 'one' : 'bases';
+      state.compared = bases;
+      press('[data-view]', (b) => b.dataset.view === state.view);
+      build();
     },
     rebuild: build,
     light(places) { lit = places; drawLights(); },

@@ -7,6 +7,7 @@ import { startFind } from './find.js';
 import { startEdits } from './edits.js';
 import { startKeys } from './keys.js';
 import { startLists } from './lists.js';
+import { startTrying } from './try.js';
 import { startLibrary } from './library.js';
 
 window.htmx = htmx;
@@ -18,3 +19,4 @@ startFind(shopWindow);
 startKeys();
 startLists();
 startLibrary(shopWindow);
+startTrying(shopWindow);

@@ -8,6 +8,8 @@
 </form>
 @if ($bench->step === Ikat\Core\Look\Step::Colors)
 @include('workbench.steps.colors')
+@elseif ($bench->step === Ikat\Core\Look\Step::Start)
+@include('workbench.steps.start')
 @elseif ($bench->step === Ikat\Core\Look\Step::Publish)
 @include('workbench.steps.publish')
 @else

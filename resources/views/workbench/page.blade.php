@@ -17,7 +17,7 @@
   <a class="brand" href="{{ $bench->address('start') }}"><img src="/build/ikat-icon.svg" alt="" width="22" height="22"> Ikat</a>
   <details class="pick">
     <summary><span>Storefront</span> <b>{{ $bench->look->storefront->name }}</b> <x-icon name="chevron-down"/></summary>
-    <ul>@foreach ($bench->storefronts() as $storefront)@foreach ($storefront->looks as $look)<li><a href="/workbench/looks/{{ $look->id }}/{{ $bench->step->value }}" @if ($look->id === $bench->look->id) aria-current="true" @endif>{{ $storefront->name }}: {{ $look->name }}</a></li>@endforeach @endforeach</ul>
+    <ul>@foreach ($bench->storefronts() as $storefront)@foreach ($storefront->looks->whereNull('put_away_at') as $look)<li><a href="/workbench/looks/{{ $look->id }}/{{ $bench->step->value }}" @if ($look->id === $bench->look->id) aria-current="true" @endif>{{ $storefront->name }}: {{ $look->name }}</a></li>@endforeach @endforeach</ul>
   </details>
   @include('workbench.parts.bar-state')
   <div class="find" data-find role="search">

@@ -25,9 +25,4 @@
   @endforeach
 </section>
 @endif
-@if ($bench->step === Ikat\Core\Look\Step::Start)
-<section class="tool" aria-labelledby="p-all"><h2 id="p-all">The whole look</h2>
-  <p>{{ $bench->input()->theme->title }} {{ $bench->input()->theme->version }} by {{ $bench->input()->theme->maker }}. {{ $bench->input()->theme->words }}</p>
-  @if ($edits)<form hx-post="{{ $bench->address('reopen') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML"><input type="hidden" name="sequence" value="0"><p>Takes every change of yours back. One undo brings them all again.</p><button class="act">Back to the original</button></form>@endif
-</section>
-@endif
+@include('workbench.parts.original')

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Workbench;
+
+use App\Looks\Bench;
+use App\Models\Edit;
+use App\Models\Look;
+use App\Models\User;
+use Ikat\Core\Look\Change;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** What every edit answers with: the bench, the bar, the steps and the tape, and what the shop window needs to follow. */
+final class EditAnswer
+{
+    public function __construct(private readonly BenchMaker $maker) {}
+
+    public function look(int $id): Look
+    {
+        return $this->maker->look($id);
+    }
+
+    public function to(Request $request, Look $look, ?Edit $made): Response
+    {
+        $bench = $this->maker->make($request, $look);
+        $response = response()->view('workbench.answer', ['bench' => $bench]);
+        $response->headers->set('HX-Trigger', json_encode(['ikat:edited' => self::event($bench, $made)], JSON_THROW_ON_ERROR));
+
+        return $response;
+    }
+
+    public static function author(Request $request): User
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return $user;
+    }
+
+    /** @return array{sheet: string, reload: bool, words: string, places: array<string, list<int>>} */
+    private static function event(Bench $bench, ?Edit $made): array
+    {
+        $changes = $made === null ? [] : $made->entry()->changes;
+        $structural = array_filter($changes, static fn(Change $c): bool => ! $bench->input()->look->catalog->has($c->path)
+            || ! $bench->setting($c->path)->isCss());
+
+        return [
+            'sheet' => $bench->sheet(),
+            'reload' => $structural !== [],
+            'words' => $made === null ? 'Nothing changed.' : ucfirst($made->kind).': '.$made->label.'.',
+            'places' => count($changes) === 1 && $bench->input()->look->catalog->has($changes[0]->path) ? $bench->places($changes[0]->path) : [],
+        ];
+    }
+}
