@@ -10,7 +10,8 @@ as_root() {
   fi
 }
 
-php_has() { php -m 2>/dev/null | grep -qix "$1"; }
+# Not a pipe into grep -q: it stops reading at the first match, php fails for that, and pipefail calls the module missing.
+php_has() { grep -qix "$1" <<<"$(php -m 2>/dev/null)"; }
 
 # install_tools [browser]: Debian packages that are missing, and nothing else.
 install_tools() {
@@ -29,6 +30,7 @@ install_tools() {
   php_has dom || wanted+=(php-xml)
   php_has zip || wanted+=(php-zip)
   php_has curl || wanted+=(php-curl)
+  php_has exif || wanted+=(php-common)
   if [ "${1:-}" = browser ]; then command -v chromium >/dev/null || wanted+=(chromium); fi
   [ ${#wanted[@]} -eq 0 ] && return
   say "Installing ${wanted[*]}"

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Picture;
 use App\Models\Storefront;
 use App\Pictures\PictureIntake;
+use App\Pictures\ReadPicture;
 use App\Pictures\UnusablePicture;
 use App\Shop\CurrentStore;
 use Illuminate\Http\UploadedFile;
@@ -17,7 +18,7 @@ use Illuminate\Support\Str;
 final class KeepPicture
 {
     /** What belongs to the files of a picture, and is swapped with them. */
-    private const FILES = ['base', 'widths', 'formats', 'width', 'height', 'bytes'];
+    private const FILES = ['base', 'widths', 'formats', 'width', 'height', 'bytes', 'facts'];
 
     public function __construct(private readonly PictureIntake $intake, private readonly CurrentStore $store) {}
 
@@ -28,6 +29,20 @@ final class KeepPicture
         $row = $this->intake->take($file, $this->store->id(), $name);
 
         return DB::transaction(static fn(): Picture => Picture::query()->create(['name' => $name, 'alt' => $alt, ...$row]));
+    }
+
+    /**
+     * A picture made from another one: trimmed, or in another color. Made once; asked for again, it is found.
+     *
+     * @param string $suffix what tells it from the first
+     */
+    public function derive(Picture $from, string $suffix, ReadPicture $made): Picture
+    {
+        $name = mb_substr($from->name, 0, 60)."-$suffix";
+        $row = $this->intake->keep($made, $this->store->id(), $name);
+
+        return DB::transaction(static fn(): Picture => Picture::query()->firstWhere(['name' => $name, 'base' => $row['base']])
+            ?? Picture::query()->create(['name' => Picture::query()->where('name', $name)->exists() ? "$name-".substr($row['base'], -4) : $name, 'alt' => $from->alt, ...$row]));
     }
 
     /**

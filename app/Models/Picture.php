@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?list<string> $formats endings besides webp
  * @property int $focus_x percent from the left: what must stay visible when the picture is cropped
  * @property int $focus_y percent from the top
+ * @property ?array<string, mixed> $facts as LogoFacts gives them; null for pictures nobody uploaded
  * @property ?array<string, mixed> $before what stood there before the last replacement
  */
 final class Picture extends Model
@@ -34,7 +35,7 @@ final class Picture extends Model
 
     protected function casts(): array
     {
-        return ['widths' => 'array', 'formats' => 'array', 'before' => 'array'];
+        return ['widths' => 'array', 'formats' => 'array', 'before' => 'array', 'facts' => 'array'];
     }
 
     public function isUploaded(): bool

@@ -9,17 +9,22 @@ final class UnusablePicture extends \InvalidArgumentException
 {
     public static function ofKind(string $name): self
     {
-        return new self(sprintf('“%s” is not a picture Ikat can use. Choose a PNG, JPEG, WebP, GIF or AVIF file.', self::short($name)));
+        return new self(sprintf('“%s” is not a picture Ikat can use. Choose a PNG, JPEG, WebP, GIF, AVIF or SVG file.', self::short($name)));
     }
 
     public static function tooHeavy(string $name, int $most): self
     {
-        return new self(sprintf('“%s” is too heavy. Choose a file of at most %d MB.', self::short($name), intdiv($most, 1_000_000)));
+        return new self(sprintf('“%s” is too heavy. Choose a file of at most %d MB.', self::short($name), max(1, intdiv($most, 1_000_000))));
     }
 
     public static function tooLarge(string $name, int $width, int $height): self
     {
         return new self(sprintf('“%s” is %d by %d pixels. Make it smaller, at most 40 million pixels, and try again.', self::short($name), $width, $height));
+    }
+
+    public static function drawing(string $name, string $why): self
+    {
+        return new self(sprintf('“%s”: %s', self::short($name), $why));
     }
 
     public static function broken(string $name): self

@@ -12,6 +12,7 @@ use App\Looks\ReachDesk;
 use App\Looks\StoreDesk;
 use App\Looks\ThemeShelf;
 use App\Models\User;
+use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
 use App\Shop\CurrentStore;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -32,9 +33,15 @@ final class IkatServiceProvider extends ServiceProvider
         $this->app->scoped(ReachDesk::class);
         $this->app->scoped(StoreDesk::class);
         $this->app->scoped(DraftShop::class);
-        $this->app->singleton(PictureIntake::class, static fn(): PictureIntake => new PictureIntake(public_path(config('ikat.files').'/pictures'), '/'.config('ikat.files').'/pictures'));
+        $this->app->singleton(PictureIntake::class, static fn(): PictureIntake => new PictureIntake(public_path(config('ikat.files').'/pictures'), '/'.config('ikat.files').'/pictures', self::originals()));
+        $this->app->singleton(Originals::class, static fn(): Originals => self::originals());
         $this->app->singleton(ReleaseFiles::class, static fn(): ReleaseFiles => new ReleaseFiles(public_path((string) config('ikat.files'))));
         $this->app->singleton(DraftFiles::class, static fn(): DraftFiles => new DraftFiles(storage_path('draft-files')));
+    }
+
+    private static function originals(): Originals
+    {
+        return new Originals(storage_path('originals'), public_path());
     }
 
     public function boot(): void

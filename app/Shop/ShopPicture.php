@@ -22,17 +22,18 @@ final readonly class ShopPicture
         public string $alt,
         public int $focusX,
         public int $focusY,
+        public bool $vector = false,
     ) {}
 
     public static function of(Picture $picture): self
     {
-        return new self($picture->base, $picture->widths, $picture->formats ?? [], $picture->width, $picture->height, $picture->alt, $picture->focus_x, $picture->focus_y);
+        return new self($picture->base, $picture->widths, $picture->formats ?? [], $picture->width, $picture->height, $picture->alt, $picture->focus_x, $picture->focus_y, (bool) ($picture->facts['vector'] ?? false));
     }
 
     /** @param array<string, mixed> $row as toArray() gave it */
     public static function fromArray(array $row): self
     {
-        return new self($row['base'], $row['widths'], $row['formats'], $row['width'], $row['height'], $row['alt'], $row['focusX'], $row['focusY']);
+        return new self($row['base'], $row['widths'], $row['formats'], $row['width'], $row['height'], $row['alt'], $row['focusX'], $row['focusY'], $row['vector'] ?? false);
     }
 
     /** @return array<string, mixed> */
@@ -44,6 +45,12 @@ final readonly class ShopPicture
     public function address(?int $width = null, string $format = 'webp'): string
     {
         return sprintf('%s-%d.%s', $this->base, $width ?? $this->widths[count($this->widths) - 1], $format);
+    }
+
+    /** The file a logo shows: the drawing itself where there is one, sharp at any size. */
+    public function sharpest(): string
+    {
+        return $this->vector ? "$this->base.svg" : $this->address();
     }
 
     public function smallest(): string

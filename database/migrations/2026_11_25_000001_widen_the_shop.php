@@ -20,6 +20,8 @@ return new class extends Migration {
             $table->json('formats')->nullable();
             $table->unsignedTinyInteger('focus_x')->default(50);
             $table->unsignedTinyInteger('focus_y')->default(50);
+            // Computed once from its pixels, for when it serves as a logo.
+            $table->json('facts')->nullable();
             // What stood there before the last replacement, to bring it back.
             $table->json('before')->nullable();
         });

@@ -68,6 +68,28 @@ final class Fixtures
         return new CheckInput($look, $theme, $compiled, PageReader::index(Stylesheet::parse($css."\n".$compiled->css), ['page' => $html]), $store ?? new StoreContents());
     }
 
+    /** @return array{string, string} a stylesheet and a page in which every role occurs */
+    public static function everyRole(): array
+    {
+        $css = '.wear{background-color:var(--ground);color:var(--ink)} input{border:1px solid var(--field-line);background-color:var(--field);color:var(--field-ink)}';
+        $body = '';
+        foreach (['heading', 'link', 'menu', 'price', 'reduced', 'soft'] as $role) {
+            $css .= " .t-$role{color:var(--$role)}";
+            $body .= "<p class=\"t-$role\">x</p>";
+        }
+        foreach (['action', 'quiet', 'done', 'notice', 'problem', 'label-sale', 'label-new', 'label-gone', 'label-own'] as $role) {
+            $css .= " .g-$role{background-color:var(--$role);color:var(--$role-ink)}";
+            $body .= "<p class=\"g-$role\">x</p>";
+        }
+
+        return [$css, $body.'<input>'];
+    }
+
+    public static function inEveryScheme(Theme $theme, string $body): string
+    {
+        return implode('', array_map(static fn(string $scheme): string => "<div class=\"wear scheme-$scheme\">$body</div>", array_keys($theme->schemes)));
+    }
+
     /** @return list<ContrastFinding> */
     public static function contrast(CheckInput $input): array
     {

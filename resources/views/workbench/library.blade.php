@@ -25,7 +25,7 @@
         <button class="act">Keep</button>
       </form>
       <form class="library-form" hx-post="{{ $bench->address("pictures/$open->id/file") }}{{ $query }}" hx-encoding="multipart/form-data" hx-include="#state" hx-target="#library-content" hx-swap="morph:innerHTML" hx-indicator="#library-busy">
-        <label for="library-replace">Put another file in its place, everywhere</label><input id="library-replace" type="file" name="file" accept="image/png,image/jpeg,image/webp,image/gif,image/avif" required><button class="act">Replace</button>
+        <label for="library-replace">Put another file in its place, everywhere</label><input id="library-replace" type="file" name="file" accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml" required><button class="act">Replace</button>
       </form>
       @if ($open->before !== null)<form hx-post="{{ $bench->address("pictures/$open->id/back") }}{{ $query }}" hx-include="#state" hx-target="#library-content" hx-swap="morph:innerHTML"><button class="act">Bring the earlier file back</button></form>@endif
       @endif
@@ -36,7 +36,7 @@
     @if ($edits)
     <section aria-labelledby="library-add"><h3 id="library-add">Add a picture</h3>
       <form class="library-form" hx-post="{{ $bench->address('pictures') }}{{ $query }}" hx-encoding="multipart/form-data" hx-include="#state" hx-target="#library-content" hx-swap="morph:innerHTML" hx-indicator="#library-busy">
-        <label for="library-file">File: PNG, JPEG, WebP, GIF or AVIF, up to 12 MB</label><input id="library-file" type="file" name="file" accept="image/png,image/jpeg,image/webp,image/gif,image/avif" required>
+        <label for="library-file">File: PNG, JPEG, WebP, GIF, AVIF or SVG, up to 12 MB</label><input id="library-file" type="file" name="file" accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml" required>
         <label for="library-new-alt">In words, for those who cannot see it</label><input class="entry" id="library-new-alt" name="alt" maxlength="160" required>
         <button class="act">Add it</button>
       </form>

@@ -94,19 +94,9 @@ final class PairContrastTest extends TestCase
     /** The themes as shipped, in each of their starters, on a page that has every role. */
     public function testEveryShippedStarterIsReadableInEveryScheme(): void
     {
-        $css = self::CSS;
-        $body = '';
-        foreach (['heading', 'link', 'menu', 'price', 'reduced', 'soft'] as $role) {
-            $css .= " .t-$role{color:var(--$role)}";
-            $body .= "<p class=\"t-$role\">x</p>";
-        }
-        foreach (['action', 'quiet', 'done', 'notice', 'problem', 'label-sale', 'label-new', 'label-gone', 'label-own'] as $role) {
-            $css .= " .g-$role{background-color:var(--$role);color:var(--$role-ink)}";
-            $body .= "<p class=\"g-$role\">x</p>";
-        }
-        $body .= '<input>';
+        [$css, $body] = Fixtures::everyRole();
         foreach (Fixtures::themes() as $theme) {
-            $all = implode('', array_map(static fn(string $scheme): string => "<div class=\"wear scheme-$scheme\">$body</div>", array_keys($theme->schemes)));
+            $all = Fixtures::inEveryScheme($theme, $body);
             self::assertGreaterThanOrEqual(3, count($theme->starters));
             foreach (array_keys($theme->starters) as $starter) {
                 $found = array_map(static fn(ContrastFinding $f): string => "$theme->title $starter: $f->scheme $f->title ".ContrastFinding::say($f->measure), Fixtures::contrast(Fixtures::input($css, $all, [], $starter, theme: $theme)));

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+/** A decoded picture, and what had to be done to it. */
+final readonly class ReadPicture
+{
+    /**
+     * @param ?string $svg the rebuilt drawing it was drawn from
+     * @param list<string> $notes sentences for the person who gave it
+     */
+    public function __construct(public \GdImage $image, public ?string $svg, public array $notes) {}
+}
