@@ -20,13 +20,39 @@ run_tests() {
       core) vendor/bin/phpunit --testsuite core ;;
       reference) vendor/bin/phpunit --testsuite reference ;;
       app) fresh_store; vendor/bin/phpunit --testsuite app ;;
-      browser) fresh_store; serve_tests; node --test --test-concurrency=1 --test-reporter=spec ${IKAT_BROWSER_TESTS:-tests/Browser/*.test.mjs} ;;
+      browser) run_browser ;;
     esac || fail "The part \"$part\" failed. Run it alone with: ./ikat test $part"
   done
   say "All parts passed: ${parts[*]}"
 }
 
-# An empty database with the demo store, not the one ./ikat start uses.
+# In two lanes, each with a store, a database and a server of its own: one lane's browser works while the other's server does.
+run_browser() {
+  if [ -n "${IKAT_BROWSER_TESTS:-}" ]; then lane 1 $IKAT_BROWSER_TESTS; return; fi
+  local long=tests/Browser/catalog.test.mjs others=() file first second log failed=0
+  for file in tests/Browser/*.test.mjs; do [ "$file" = "$long" ] || others+=("$file"); done
+  draw_pictures
+  log=$(mktemp)
+  lane 1 "$long" >"$log" 2>&1 & first=$!
+  lane 2 "${others[@]}" & second=$!
+  wait "$second" || failed=1
+  wait "$first" || failed=1
+  cat "$log"
+  rm -f "$log"
+  return "$failed"
+}
+
+lane() (
+  number=$1
+  shift
+  TEST_STORE="$ROOT/storage/test-lane-$number"
+  unset TEST_DATABASE_PORT
+  fresh_store "shop-files-test-$number"
+  serve_tests
+  node --test --test-concurrency=1 --test-reporter=spec "$@"
+)
+
+# fresh_store [FILES]: An empty database with the demo store, not the one ./ikat start uses.
 fresh_store() {
   if [ -z "${TEST_DATABASE_PORT:-}" ]; then
     draw_pictures
@@ -34,7 +60,7 @@ fresh_store() {
     rm -rf "$TEST_STORE"
     TEST_DATABASE_PORT=$(free_port)
     settings "$TEST_STORE" "$TEST_DATABASE_PORT"
-    export APP_ENV=testing CACHE_STORE=file IKAT_FILES=shop-files-test
+    export APP_ENV=testing CACHE_STORE=file IKAT_FILES=${1:-shop-files-test}
     start_database "$TEST_STORE" "$TEST_DATABASE_PORT" --innodb-flush-log-at-trx-commit=0
   fi
   php artisan migrate:fresh --force --quiet
@@ -52,5 +78,5 @@ serve_tests() {
 end_tests() {
   [ -f "$TEST_STORE/ikat/server.pid" ] && kill -- "-$(cat "$TEST_STORE/ikat/server.pid")" 2>/dev/null
   stop_database "$TEST_STORE"
-  rm -rf "$ROOT/public/shop-files-test"
+  rm -rf "$ROOT/public/${IKAT_FILES:-shop-files-test}"
 }

@@ -201,7 +201,7 @@ test('messages in turn can be paused, and the bar closed for good', async () => 
   await visitor.goto(`${BASE}/preview/1/now/shop/wrenfold/`);
   const shown = () => visitor.locator('.announcement li:not([hidden])').textContent();
   const first = await shown();
-  await visitor.waitForFunction((was) => document.querySelector('.announcement li:not([hidden])').textContent !== was, first, { timeout: 8000 });
+  await visitor.waitForFunction((was) => document.querySelector('.announcement li:not([hidden])').textContent !== was, first, { timeout: 60_000 });
   await visitor.getByRole('button', { name: 'Pause the messages' }).click();
   await visitor.mouse.move(600, 500);
   const held = await shown();
