@@ -10,8 +10,10 @@ use App\Http\Shop\AccountController;
 use App\Http\Shop\CartController;
 use App\Http\Shop\CheckoutController;
 use App\Http\Shop\FileController;
+use App\Http\Shop\IconController;
 use App\Http\Shop\LetterController;
 use App\Http\Shop\LockController;
+use App\Http\Shop\MailController;
 use App\Http\Shop\PageController;
 use App\Http\Shop\SavedController;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
@@ -50,6 +52,10 @@ Route::middleware([EncryptCookies::class, AddQueuedCookiesToResponse::class, Ref
     ->prefix('shop/{storefront}')->name('shop.')->group($pages);
 
 Route::middleware(['web', 'auth', ChooseStore::class, RefuseForeignForms::class, PreviewShop::class])
-    ->prefix('preview/{look}/{moment}/shop/{storefront}')->name('preview.')->group($pages);
+    ->prefix('preview/{look}/{moment}/shop/{storefront}')->name('preview.')->group(static function () use ($pages): void {
+        Route::get('mail/{mail}', [MailController::class, 'show'])->name('mail');
+        $pages();
+    });
 
+Route::get(config('ikat.files').'/icons/{hash}/{file}', [IconController::class, 'show'])->where(['hash' => '[0-9a-f]{16}', 'file' => '[a-z0-9.-]+']);
 Route::get(config('ikat.files').'/{name}', [FileController::class, 'draft'])->where('name', '[a-z0-9-]+\.css');

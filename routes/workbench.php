@@ -6,6 +6,7 @@ use App\Http\Middleware\ChooseStore;
 use App\Http\Workbench\AskController;
 use App\Http\Workbench\BaseController;
 use App\Http\Workbench\EditController;
+use App\Http\Workbench\LogoController;
 use App\Http\Workbench\PictureController;
 use App\Http\Workbench\PublishController;
 use App\Http\Workbench\SignInController;
@@ -29,6 +30,7 @@ Route::prefix('workbench')->group(static function (): void {
             Route::get('shade', [AskController::class, 'shade']);
             Route::get('pulse', [AskController::class, 'pulse']);
             Route::get('moment', [AskController::class, 'moment']);
+            Route::get('mailbox', [LogoController::class, 'mailbox']);
             Route::get('pictures', [PictureController::class, 'show']);
             Route::middleware('can:edit')->group(static function (): void {
                 Route::post('edits', [EditController::class, 'edit']);
@@ -38,6 +40,10 @@ Route::prefix('workbench')->group(static function (): void {
                 Route::post('original', [EditController::class, 'original']);
                 Route::post('base', [BaseController::class, 'take']);
                 Route::post('upgrade', [BaseController::class, 'upgrade']);
+                Route::post('logo', [LogoController::class, 'upload']);
+                Route::post('logo/trim', [LogoController::class, 'trim']);
+                Route::post('logo/version', [LogoController::class, 'version']);
+                Route::post('logo/colors', [LogoController::class, 'colors']);
                 Route::post('name', [BaseController::class, 'rename']);
                 Route::post('copy', [BaseController::class, 'copy']);
                 Route::post('away', [BaseController::class, 'away']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Cart;
+use App\Models\Mail;
 use App\Models\Order;
 use App\Models\Product;
 use App\Shop\ShopContext;
@@ -16,6 +17,14 @@ use Illuminate\Support\Facades\DB;
 final class PlaceOrder
 {
     public function __construct(private readonly PracticeTill $till) {}
+
+    /** @return array{storefront_id: int, to: string, subject: string, html: string} what the mailbox keeps instead of sending it */
+    public static function confirmation(ShopContext $shop, Order $order): array
+    {
+        $subject = "{$shop->text('header.logo.name')}: {$shop->text('say.order')} $order->number";
+
+        return ['storefront_id' => $shop->storefront->id, 'to' => (string) ($order->details['email'] ?? ''), 'subject' => mb_substr($subject, 0, 200), 'html' => view('shop.mail', ['shop' => $shop, 'order' => $order, 'subject' => $subject])->render()];
+    }
 
     /**
      * @throws TillException when nothing was taken; the cart is as it was
@@ -45,6 +54,7 @@ final class PlaceOrder
             ]);
             $cart->delete();
             $shop->storefront->increment('content_version');
+            Mail::query()->create(self::confirmation($shop, $order));
             // Last, so that nothing after the payment can fail and leave it without an order.
             $order->update(['payment' => $this->till->take($outcome, $totals->total)]);
 

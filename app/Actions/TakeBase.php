@@ -25,9 +25,9 @@ final class TakeBase
      *
      * @throws LookException when the write comes too late or the look could not be resolved afterwards
      */
-    public function __invoke(Look $look, Base $base, int $seen, string $author, ?int $userId, array $with = []): ?Edit
+    public function __invoke(Look $look, Base $base, int $seen, string $author, ?int $userId, array $with = [], ?string $label = null): ?Edit
     {
-        return DB::transaction(function () use ($look, $base, $seen, $author, $userId, $with): ?Edit {
+        return DB::transaction(function () use ($look, $base, $seen, $author, $userId, $with, $label): ?Edit {
             $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
             $theme = $this->desk->themes->theme($base);
             $own = $locked->ownChanges();
@@ -44,7 +44,7 @@ final class TakeBase
                 return null;
             }
             $this->desk->resolveState($locked, $own->with($changes));
-            $label = $now[Base::THEME] === $base->theme && $now[Base::VERSION] !== $base->version
+            $label ??= $now[Base::THEME] === $base->theme && $now[Base::VERSION] !== $base->version
                 ? "$theme->title $base->version"
                 : "$theme->title: {$theme->starters[$base->starter]->title}";
 

@@ -24,6 +24,7 @@ use Ikat\Core\Look\Setting;
 use Ikat\Core\Look\SettingType;
 use Ikat\Core\Look\Step;
 use Ikat\Core\Season\SeasonCalendar;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 
@@ -183,6 +184,12 @@ final class Bench
     public function pictures(): array
     {
         return $this->drafts->pictures();
+    }
+
+    /** Address of the folder the draft's icons are in. */
+    public function icons(): string
+    {
+        return $this->drafts->context($this->look, Request::create('/'), PreviewMoment::now())?->icons() ?? '';
     }
 
     public function calendar(): SeasonCalendar

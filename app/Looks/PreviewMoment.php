@@ -14,6 +14,11 @@ final readonly class PreviewMoment
 {
     private function __construct(public \DateTimeImmutable $moment, public string $written, public string $trial) {}
 
+    public static function now(): self
+    {
+        return new self(now()->toImmutable(), 'now', '');
+    }
+
     /** Null when the address is not one Ikat writes. */
     public static function read(string $written, \DateTimeZone $zone): ?self
     {

@@ -37,14 +37,14 @@ final class ReachDesk
     /** @var array<string, ReachIndex> */
     private array $indexes = [];
 
-    public function __construct(private readonly LookDesk $desk, private readonly SamplePages $pages, private readonly StoreDesk $store, private readonly DraftShop $drafts) {}
+    public function __construct(private readonly LookDesk $desk, private readonly SamplePages $pages, private readonly StoreDesk $store, private readonly DraftShop $drafts, private readonly LogoDesk $logos) {}
 
     public function input(Look $look): CheckInput
     {
         $resolved = $this->desk->resolve($look);
         $compiled = $this->desk->compile($look);
 
-        return new CheckInput($resolved, $this->desk->theme($look), $compiled, $this->index($look, $resolved, $compiled), $this->store->contents());
+        return new CheckInput($resolved, $this->desk->theme($look), $compiled, $this->index($look, $resolved, $compiled), $this->store->contents(), $this->logos->measures($resolved, $this->desk->theme($look), $this->shop($look, $resolved, Request::create('/'))->iconSpec()));
     }
 
     /** @return list<Finding> */
@@ -75,18 +75,7 @@ final class ReachDesk
 
     private function make(Look $look, ResolvedLook $resolved, CompiledLook $compiled): ReachIndex
     {
-        $values = $resolved->values();
-        $look->storefront->loadMissing('store');
-        $pages = $this->pages->render(fn(Request $request): ShopContext => new ShopContext(
-            $look->storefront,
-            $look->storefront->store,
-            $values,
-            '',
-            '',
-            new Visitor($look->storefront, $request),
-            $this->drafts->pictures(...),
-            "/preview/$look->id/now",
-        ));
+        $pages = $this->pages->render(fn(Request $request): ShopContext => $this->shop($look, $resolved, $request));
         $css = [$this->desk->themes->stylesheet($this->desk->theme($look)), $compiled->rules];
         $theme = hash('xxh128', $css[0]);
         $sheet = null;
@@ -99,6 +88,22 @@ final class ReachDesk
         $this->sweep();
 
         return ReachIndex::merged($indexes);
+    }
+
+    private function shop(Look $look, ResolvedLook $resolved, Request $request): ShopContext
+    {
+        $look->storefront->loadMissing('store');
+
+        return new ShopContext(
+            $look->storefront,
+            $look->storefront->store,
+            $resolved->values(),
+            '',
+            '',
+            new Visitor($look->storefront, $request),
+            $this->drafts->pictures(...),
+            "/preview/$look->id/now",
+        );
     }
 
     /** The look's rules without those of items the page does not have: a band more on the home page changes no other page. */

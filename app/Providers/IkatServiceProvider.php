@@ -12,6 +12,8 @@ use App\Looks\ReachDesk;
 use App\Looks\StoreDesk;
 use App\Looks\ThemeShelf;
 use App\Models\User;
+use App\Pictures\IconMaker;
+use App\Pictures\IconShelf;
 use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
 use App\Shop\CurrentStore;
@@ -35,6 +37,8 @@ final class IkatServiceProvider extends ServiceProvider
         $this->app->scoped(DraftShop::class);
         $this->app->singleton(PictureIntake::class, static fn(): PictureIntake => new PictureIntake(public_path(config('ikat.files').'/pictures'), '/'.config('ikat.files').'/pictures', self::originals()));
         $this->app->singleton(Originals::class, static fn(): Originals => self::originals());
+        $this->app->singleton(IconMaker::class, static fn(): IconMaker => new IconMaker(self::originals(), public_path()));
+        $this->app->scoped(IconShelf::class, fn(): IconShelf => new IconShelf(storage_path('icon-specs'), public_path(config('ikat.files').'/icons'), '/'.config('ikat.files').'/icons', $this->app->make(IconMaker::class)));
         $this->app->singleton(ReleaseFiles::class, static fn(): ReleaseFiles => new ReleaseFiles(public_path((string) config('ikat.files'))));
         $this->app->singleton(DraftFiles::class, static fn(): DraftFiles => new DraftFiles(storage_path('draft-files')));
     }

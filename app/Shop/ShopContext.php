@@ -8,6 +8,10 @@ use App\Models\MenuEntry;
 use App\Models\Page;
 use App\Models\Store;
 use App\Models\Storefront;
+use App\Pictures\IconShelf;
+use App\Pictures\IconSpec;
+use Ikat\Core\Color\Color;
+use Ikat\Core\Color\Contrast;
 use Ikat\Core\Look\Catalog\FooterSettings;
 use Ikat\Core\Look\Item;
 use Ikat\Core\Type\FontFaces;
@@ -20,6 +24,9 @@ use Illuminate\Support\Collection;
  */
 final class ShopContext
 {
+    /** Relative luminance under which a ground is dark: black and white stand out from it alike. */
+    private const DARK = 0.179;
+
     /** @var ?Collection<string, Collection<int, MenuEntry>> */
     private ?Collection $menus = null;
 
@@ -84,6 +91,50 @@ final class ShopContext
         $this->pictures ??= ($this->library)();
 
         return $this->pictures[$name] ?? null;
+    }
+
+    /** The logo's picture for a part that wears a scheme: the one for dark grounds where the ground is dark; null when the logo is words. */
+    public function logo(string $schemePath): ?ShopPicture
+    {
+        if ($this->text('header.logo.kind') !== 'picture') {
+            return null;
+        }
+        $ground = Color::tryParse($this->text('scheme.'.$this->text($schemePath).'.ground'));
+        $dark = $ground !== null && Contrast::luminance($ground) < self::DARK ? $this->picture('header.logo.dark') : null;
+
+        return $dark ?? $this->picture('header.logo.picture');
+    }
+
+    /** Address of the folder the shop's icons and manifest are in. */
+    public function icons(): string
+    {
+        return app(IconShelf::class)->lay($this->iconSpec());
+    }
+
+    public function iconSpec(): IconSpec
+    {
+        $from = $this->text('icon.from');
+        $picture = match ($from) {
+            'region' => $this->text('header.logo.kind') === 'picture' ? $this->picture('header.logo.picture') : null,
+            'file' => $this->picture('icon.file'),
+            default => null,
+        };
+
+        return new IconSpec(
+            $picture,
+            mb_substr($this->text('icon.letters') ?: mb_strtoupper(mb_substr(trim($this->text('header.logo.name')), 0, 1)) ?: 'W', 0, 2),
+            $this->text('type.heading.family'),
+            $from === 'region' ? [$this->number('icon.x'), $this->number('icon.y'), $this->number('icon.size')] : null,
+            Color::parse($this->text('icon.ground'))->hex(),
+            Color::parse($this->text('icon.ink'))->hex(),
+            $this->text('icon.form'),
+            $this->number('icon.space'),
+            $this->text('header.logo.name'),
+            $this->address('/'),
+            $this->picture('mail.logo') ?? ($this->text('header.logo.kind') === 'picture' ? $this->picture('header.logo.picture') : null),
+            $this->number('mail.logo.size') ?: 48,
+            Color::parse($this->text('brand.main') ?: '#000')->hex(),
+        );
     }
 
     /** Classes of a part that wears the scheme its setting names. */

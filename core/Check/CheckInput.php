@@ -18,5 +18,6 @@ final readonly class CheckInput
         public CompiledLook $compiled,
         public ReachIndex $reach,
         public StoreContents $store,
+        public ?LogoMeasures $logo = null,
     ) {}
 }

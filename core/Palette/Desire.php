@@ -11,6 +11,9 @@ use Ikat\Core\Color\Contrast;
 /** What each brand color would be if contrast did not matter: the logo's inks where they fit, and colors that go with them. */
 final readonly class Desire
 {
+    /** The brand colors a theme has that proposals can be made for. */
+    public const KEYS = ['paper', 'sheet', 'mist', 'main', 'second', 'accent', 'warm', 'cool', 'ink', 'thread'];
+
     /** Relative luminance that parts dark inks from light ones: black and white stand out from it alike. */
     private const MIDDLE = 0.179;
     private const GRAY = 0.035;

@@ -124,7 +124,8 @@ final readonly class ReachIndex
         }
 
         return match (true) {
-            $resolution->setting->part === 'favicon' => 'not on a page: it shows in the browser’s tab',
+            $resolution->setting->part === 'favicon' => 'not on a page: it shows in the browser’s tab and on home screens',
+            $resolution->setting->part === 'mail' => 'not on a page: it shows in e-mails and on gift cards',
             $resolution->setting->step === Step::Seasons => 'not now: it shows while its season runs',
             $resolution->value === '' => 'it is empty, and what is empty is left out',
             default => 'nothing on these pages uses it',

@@ -7,6 +7,7 @@ import { startFind } from './find.js';
 import { startEdits } from './edits.js';
 import { startKeys } from './keys.js';
 import { startLists } from './lists.js';
+import { startLogo } from './logo.js';
 import { startTrying } from './try.js';
 import { startLibrary } from './library.js';
 
@@ -20,3 +21,4 @@ startKeys();
 startLists();
 startLibrary(shopWindow);
 startTrying(shopWindow);
+startLogo();

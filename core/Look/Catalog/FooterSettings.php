@@ -38,6 +38,7 @@ final class FooterSettings
             Setting::length('footer.space', 'Space above and below', 'footer', Step::Footer, 40, 8, 96, 4, words: 'footer padding height'),
             Setting::number('footer.columns', 'Columns on a desktop', 'footer', Step::Footer, 4, 1, 6, 1, 'footer blocks columns'),
             self::blocks(),
+            Setting::switch('footer.logo', 'Logo at the foot', 'footer', Step::Footer, false, 'footer logo brand'),
             ...array_merge(...array_map(self::block(...), $lists->of('footer.blocks')) ?: [[]]),
             Setting::switch('footer.credit', 'Show the credit line', 'footer', Step::Footer, true, 'footer made with credit'),
         ];

@@ -8,7 +8,7 @@ use Ikat\Core\Look\Condition;
 use Ikat\Core\Look\Setting;
 use Ikat\Core\Look\Step;
 
-/** Logo and header. */
+/** The header. */
 final class HeaderSettings
 {
     /** Menus of the Storeroom a part may show. */
@@ -20,36 +20,6 @@ final class HeaderSettings
      * @return list<Setting>
      */
     public static function all(array $schemes): array
-    {
-        return [...self::logo(), ...self::header($schemes)];
-    }
-
-    /** @return list<Setting> */
-    private static function logo(): array
-    {
-        $isName = Condition::is('header.logo.kind', 'name');
-        $isPicture = Condition::is('header.logo.kind', 'picture');
-
-        return [
-            Setting::choice('header.logo.kind', 'The logo is', 'logo', Step::Logo, 'name', ['name' => 'the shop’s name in the heading font', 'picture' => 'a picture'], words: 'logo image text wordmark'),
-            Setting::picture('header.logo.picture', 'Logo picture', 'logo', Step::Logo, words: 'logo brand', when: $isPicture),
-            Setting::text('header.logo.alt', 'Logo in words, for those who cannot see it', 'logo', Step::Logo, '', 80, 'logo alternative text alt', $isPicture),
-            Setting::text('header.logo.name', 'Shop name', 'logo', Step::Logo, 'Your shop', 30, 'logo title brand name'),
-            Setting::text('header.logo.line', 'Small line under it', 'logo', Step::Logo, '', 30, 'logo tagline subtitle slogan', $isName),
-            Setting::switch('header.logo.sign', 'Lantern sign beside the name', 'logo', Step::Logo, true, 'logo icon mark symbol', $isName),
-            Setting::length('header.logo.size.desktop', 'Logo size on a desktop', 'logo', Step::Logo, 31, 16, 96, words: 'logo height big small'),
-            Setting::length('header.logo.size.tablet', 'Logo size on a tablet', 'logo', Step::Logo, 30, 16, 80, words: 'logo height big small'),
-            Setting::length('header.logo.size.phone', 'Logo size on a phone', 'logo', Step::Logo, 27, 16, 56, words: 'logo height big small mobile'),
-            Setting::picture('header.logo.favicon', 'Icon in the browser’s tab', 'favicon', Step::Logo, words: 'favicon site icon tab'),
-        ];
-    }
-
-    /**
-     * @param array<string, string> $schemes
-     *
-     * @return list<Setting>
-     */
-    private static function header(array $schemes): array
     {
         $first = (string) array_key_first($schemes);
         $menuShown = Condition::is('header.menu.place', 'beside', 'below');

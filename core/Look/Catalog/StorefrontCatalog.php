@@ -19,6 +19,7 @@ final class StorefrontCatalog
             ...TypeSettings::all(),
             ...ShapeSettings::all(),
             ...$theme->own,
+            ...LogoSettings::all(),
             ...HeaderSettings::all($theme->schemes),
             ...TopSettings::all($theme->schemes, $lists),
             ...PageSettings::all($theme->schemes, $lists),

@@ -7,7 +7,11 @@
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>{{ $title }} - {{ $shop->text('header.logo.name') }}</title>
 <meta name="description" content="{{ $shop->text('header.logo.name') }}: {{ $title }}">
-@if ($icon = $shop->picture('header.logo.favicon'))<link rel="icon" href="{{ $icon->smallest() }}" type="image/webp">@else<link rel="icon" href="/build/shop-icon.svg" type="image/svg+xml">@endif
+@php($icons = $shop->icons())
+<link rel="icon" href="{{ $icons }}/favicon.ico" sizes="32x32">
+<link rel="icon" href="{{ $icons }}/icon.svg" type="image/svg+xml">
+<link rel="apple-touch-icon" href="{{ $icons }}/icon-180.png">
+<link rel="manifest" href="{{ $icons }}/site.webmanifest">
 
 @foreach ($shop->fonts() as $font)<link rel="preload" as="font" type="font/woff2" href="{{ $font }}" crossorigin>
 @endforeach

@@ -1,6 +1,6 @@
 <x-shop::layout :shop="$shop" title="Locked" head="none" scheme="locked.scheme">
 <main class="locked" data-part="locked"><div>
-  @include('shop.parts.logo')
+  @include('shop.parts.logo', ['on' => 'locked.scheme'])
   <h1 data-from="locked.heading">{{ $shop->text('locked.heading') }}</h1>
   <p data-from="locked.words">{{ $shop->text('locked.words') }}</p>
   @if ($problem)<p class="message message-problem" role="alert">{{ $problem }}</p>@endif

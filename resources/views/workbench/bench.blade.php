@@ -10,6 +10,8 @@
 @include('workbench.steps.colors')
 @elseif ($bench->step === Ikat\Core\Look\Step::Start)
 @include('workbench.steps.start')
+@elseif ($bench->step === Ikat\Core\Look\Step::Logo)
+@include('workbench.steps.logo')
 @elseif ($bench->step === Ikat\Core\Look\Step::Publish)
 @include('workbench.steps.publish')
 @else

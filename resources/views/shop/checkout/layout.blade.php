@@ -5,7 +5,7 @@
 @if ($ground === 'picture' && ($picture = $shop->picture('checkout.ground.picture')))<div class="checkout-picture" data-from="checkout.ground.picture"><x-shop::picture :picture="$picture" alt="" sizes="100vw"/></div>@endif
 <div class="checkout">
   <div class="checkout-form {{ $shop->wears('checkout.form.scheme') }} {{ $shop->on('checkout.button.wide') ? 'is-wide' : '' }}" data-part="checkout" data-from="checkout.form.scheme checkout.button.wide checkout.head"><div>
-    @if ($shop->text('checkout.head') === 'logo')<div class="checkout-logo" data-from="checkout.head">@include('shop.parts.logo')</div>@endif
+    @if ($shop->text('checkout.head') === 'logo')<div class="checkout-logo" data-from="checkout.head">@include('shop.parts.logo', ['on' => 'checkout.form.scheme'])</div>@endif
     <ol class="steps-row">@foreach (['details', 'delivery', 'paying'] as $key)<li @if ($key === $step) aria-current="step" @endif>{{ $loop->iteration }}. <x-say :shop="$shop" :k="$key"/></li>@endforeach</ol>
     {{ $slot }}
   </div></div>

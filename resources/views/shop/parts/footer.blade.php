@@ -5,6 +5,7 @@
       <div class="footer-block {{ $block->cssClass() }}" data-part="block-{{ $block->name() }}" data-from="{{ $block->path('show') }}">@include("shop.blocks.$block->kind")</div>
       @endforeach
     </div>
+    @if ($shop->on('footer.logo'))<div class="footer-logo" data-from="footer.logo">@include('shop.parts.logo', ['on' => 'footer.scheme'])</div>@endif
     <div class="footer-end">
       <p>{{ $shop->text('header.logo.name') }} {{ $shop->text('header.logo.line') }}</p>
       @if ($shop->on('footer.credit'))<p data-from="footer.credit">Dressed with Ikat</p>@endif

@@ -5,7 +5,7 @@
     <details class="fold" data-from="header.menu.place header.menu.fold"><summary aria-label="Menu"><x-icon name="menu"/></summary>
       <ul>@foreach ($shop->menu('main') as $entry)<li><a href="{{ $shop->address($entry->target) }}">{{ $entry->label }}</a></li>@endforeach @if ($second !== 'none')@foreach ($shop->menu($second) as $entry)<li><a href="{{ $shop->address($entry->target) }}">{{ $entry->label }}</a></li>@endforeach @endif @if ($shop->on('header.account'))<li><a href="{{ $shop->address('/account') }}">Your orders</a></li>@endif @if ($shop->on('header.saved'))<li><a href="{{ $shop->address('/saved') }}">Saved items</a></li>@endif</ul>
     </details>
-    @include('shop.parts.logo')
+    @include('shop.parts.logo', ['on' => $over ? 'header.over.scheme' : 'header.scheme'])
     <nav class="menu" aria-label="Main menu" data-from="header.menu.place header.menu.fold">
       <ul>@foreach ($shop->menu('main') as $entry)<li><a href="{{ $shop->address($entry->target) }}">{{ $entry->label }}</a></li>@endforeach</ul>
     </nav>

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Workbench;
+
+use App\Actions\EditLook;
+use App\Actions\KeepPicture;
+use App\Actions\TakeBase;
+use App\Looks\BaseDesk;
+use App\Looks\LogoDesk;
+use App\Looks\LookDesk;
+use App\Looks\ProposalDesk;
+use App\Models\Look;
+use App\Models\Mail;
+use App\Pictures\UnusablePicture;
+use Ikat\Core\Look\ResolvedLook;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** The logo: brought in, trimmed, made in another color, its colors taken. Every one is one edit of the look. */
+final class LogoController
+{
+    public function __construct(private readonly EditAnswer $answer, private readonly LookDesk $desk, private readonly LogoDesk $logos, private readonly EditLook $edit, private readonly KeepPicture $keep) {}
+
+    /** A file chosen, dropped or pasted. */
+    public function upload(Request $request, int $look): Response
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile) {
+            return self::refuse('Choose a file, drop one here, or paste a picture.');
+        }
+        $found = $this->answer->look($look);
+        $name = $this->desk->resolve($found)->text('header.logo.name');
+        try {
+            $picture = $this->keep->add($file, "The logo of $name");
+        } catch (UnusablePicture $e) {
+            return self::refuse($e->getMessage());
+        }
+        if ($this->logos->facts($picture)->trim === null) {
+            return self::refuse('Nothing is drawn on that picture, so it cannot be a logo. It is in the picture library, and the logo is as it was.');
+        }
+        $path = $request->input('as') === 'dark' ? 'header.logo.dark' : 'header.logo.picture';
+
+        return $this->made($request, $found, ['header.logo.kind' => 'picture', $path => $picture->name], $path === 'header.logo.dark' ? 'a logo for dark grounds' : 'a new logo');
+    }
+
+    public function trim(Request $request, int $look): Response
+    {
+        $found = $this->answer->look($look);
+        $picture = $this->logos->picture($this->desk->resolve($found)) ?? throw new NotFoundHttpException();
+        $trimmed = $this->logos->trimmed($picture);
+        if ($trimmed === null) {
+            return self::refuse('There is nothing to trim.');
+        }
+
+        return $this->made($request, $found, ['header.logo.picture' => $this->keep->derive($picture, 'trimmed', $trimmed)->name], 'margins trimmed');
+    }
+
+    /** A lighter version of a one-ink logo for dark grounds, or a darker one in its place. */
+    public function version(Request $request, int $look): Response
+    {
+        $found = $this->answer->look($look);
+        $resolved = $this->desk->resolve($found);
+        $picture = $this->logos->picture($resolved) ?? throw new NotFoundHttpException();
+        if (! $this->logos->facts($picture)->isOneInk()) {
+            return self::refuse('Only a logo of one ink on a clear ground can be made in another color. Bring a second file for dark grounds instead.');
+        }
+        $isLight = $request->input('make') === 'light';
+        $hex = $resolved->text($isLight ? 'brand.paper' : 'brand.ink');
+        $made = $this->keep->derive($picture, $isLight ? 'light' : 'dark', $this->logos->inColor($picture, $hex));
+
+        return $this->made($request, $found, [$isLight ? 'header.logo.dark' : 'header.logo.picture' => $made->name], $isLight ? 'a lighter logo for dark grounds' : 'a darker logo');
+    }
+
+    /** Takes a proposal of brand colors made from the logo, on the look's own theme or another. */
+    public function colors(Request $request, int $look, ProposalDesk $proposals, BaseDesk $bases, TakeBase $take): Response
+    {
+        $found = $this->answer->look($look);
+        $base = $request->has('theme') ? $bases->named($request) : null;
+        $proposal = $proposals->proposals($found, $this->inks($this->desk->resolve($found)), $base)[$request->integer('proposal')] ?? throw new NotFoundHttpException();
+        $user = EditAnswer::author($request);
+
+        return $this->answer->to($request, $found, $take($found, $base ?? $found->base(), $request->integer('seen'), $user->name, $user->id, ProposalDesk::changes($found, $proposal), $base === null ? 'colors from the logo' : null));
+    }
+
+    public function mailbox(int $look): View
+    {
+        $found = $this->answer->look($look);
+
+        return view('workbench.mailbox', ['look' => $found, 'mails' => Mail::query()->where('storefront_id', $found->storefront_id)->orderByDesc('id')->limit(50)->get()]);
+    }
+
+    /** @return list<string> */
+    private function inks(ResolvedLook $resolved): array
+    {
+        $picture = $this->logos->picture($resolved);
+
+        return $picture === null ? [] : array_column($this->logos->facts($picture)->inks, 'hex');
+    }
+
+    /** @param array<string, string> $changes */
+    private function made(Request $request, Look $look, array $changes, string $label): Response
+    {
+        $user = EditAnswer::author($request);
+
+        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->integer('seen'), $user->name, $user->id, $label));
+    }
+
+    private static function refuse(string $words): Response
+    {
+        return response($words, 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+    }
+}

@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Looks;
+
+use App\Models\Look;
+use App\Models\Picture;
+use App\Pictures\GdPixels;
+use App\Pictures\IconMaker;
+use App\Pictures\IconSpec;
+use App\Pictures\LogoFacts;
+use App\Pictures\Originals;
+use App\Pictures\ReadPicture;
+use Ikat\Core\Check\CheckInput;
+use Ikat\Core\Check\LogoMeasures;
+use Ikat\Core\Check\Palette;
+use Ikat\Core\Color\Ciede2000;
+use Ikat\Core\Color\Color;
+use Ikat\Core\Color\ColorSpace;
+use Ikat\Core\Color\Compositing;
+use Ikat\Core\Color\Contrast;
+use Ikat\Core\Image\Edges;
+use Ikat\Core\Image\MarkDetail;
+use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Look\Theme;
+use Illuminate\Support\Facades\Cache;
+
+/** What is measured on the pixels of a look's logo: readability on every ground, sharpness, the mark at a tiny size. */
+final class LogoDesk
+{
+    private const DARK = 0.179;
+
+    public function __construct(private readonly Originals $originals, private readonly IconMaker $icons) {}
+
+    public function picture(ResolvedLook $look, string $path = 'header.logo.picture'): ?Picture
+    {
+        $name = $look->text($path);
+
+        return $look->text('header.logo.kind') === 'picture' && $name !== '' ? Picture::query()->firstWhere('name', $name) : null;
+    }
+
+    public function facts(Picture $picture): LogoFacts
+    {
+        if ($picture->facts !== null) {
+            return LogoFacts::fromArray($picture->facts);
+        }
+
+        return LogoFacts::fromArray(Cache::rememberForever("logo-facts $picture->base", fn(): array => LogoFacts::of(new ReadPicture($this->open($picture) ?? imagecreatetruecolor(1, 1), null, []))->toArray()));
+    }
+
+    public function open(Picture $picture): ?\GdImage
+    {
+        return $this->originals->open($picture->base, $picture->widths[count($picture->widths) - 1]);
+    }
+
+    /** @return list<LogoPlace> every ground the logo stands on */
+    public function places(ResolvedLook $look, Theme $theme): array
+    {
+        $logo = $this->picture($look);
+        if ($logo === null) {
+            return [];
+        }
+        $palette = new Palette($look, array_keys($theme->schemes));
+        $wanted = [['in the header', 'header.scheme']];
+        if ($look->value('header.over') === true) {
+            $wanted[] = ['over the first band', 'header.over.scheme'];
+        }
+        if ($look->text('checkout.head') === 'logo') {
+            $wanted[] = ['over the checkout', 'checkout.form.scheme'];
+        }
+        $wanted[] = ['on the locked shop', 'locked.scheme'];
+        if ($look->value('footer.logo') === true) {
+            $wanted[] = ['at the foot', 'footer.scheme'];
+        }
+        $places = [];
+        foreach ($wanted as [$label, $path]) {
+            $scheme = $look->text($path);
+            $grounds = [$palette->color($scheme, 'ground')->hex()];
+            if ($path === 'header.over.scheme') {
+                $grounds = $this->underHeader($look, $palette) ?? $grounds;
+            }
+            $places[] = $this->place($look, $label, $path, $grounds, $scheme, $logo);
+        }
+        $mail = $look->text('mail.logo') === '' ? $logo : Picture::query()->firstWhere('name', $look->text('mail.logo')) ?? $logo;
+        $places[] = new LogoPlace('in an e-mail', 'mail.logo', ['#ffffff'], null, $mail, Edges::worstTenth($this->facts($mail)->edge, ['#ffffff']));
+
+        return $places;
+    }
+
+    /** @param non-empty-list<string> $grounds */
+    private function place(ResolvedLook $look, string $label, string $path, array $grounds, string $scheme, Picture $logo): LogoPlace
+    {
+        $shown = $look->text('header.logo.dark') !== '' && Contrast::luminance(Color::parse($look->text("scheme.$scheme.ground"))) < self::DARK
+            ? Picture::query()->firstWhere('name', $look->text('header.logo.dark')) ?? $logo : $logo;
+        $plate = $look->text('header.logo.plate');
+        $under = $plate === 'none' ? $grounds : [Color::parse($look->text("brand.$plate"))->hex()];
+
+        return new LogoPlace($label, $path, $under, $scheme, $shown, Edges::worstTenth($this->facts($shown)->edge, $under));
+    }
+
+    /**
+     * The picture's own pixels where a transparent header lies over it, under its veil.
+     *
+     * @return ?non-empty-list<string> hex
+     */
+    private function underHeader(ResolvedLook $look, Palette $palette): ?array
+    {
+        $first = explode(',', $look->text('home.bands'))[0];
+        $picture = str_starts_with($first, 'lead-') ? Picture::query()->firstWhere('name', $look->text("band.$first.picture")) : null;
+        if ($picture === null) {
+            return null;
+        }
+        $ground = $palette->color($look->text("band.$first.scheme"), 'ground');
+        $strip = Cache::rememberForever("strip $picture->base", function () use ($picture): array {
+            $image = $this->originals->open($picture->base, $picture->widths[0]);
+            if ($image === null) {
+                return [];
+            }
+            $pixels = new GdPixels($image);
+            $colors = [];
+            for ($i = 0; $i < 48; $i++) {
+                $colors[] = sprintf('#%06x', $pixels->argb(intdiv(($i % 16) * ($pixels->width() - 1), 15), intdiv(intdiv($i, 16) * $pixels->height(), 16)) & 0xFFFFFF);
+            }
+
+            return array_values(array_unique($colors));
+        });
+        $veil = $look->text("band.$first.layout") === 'over' ? (float) $look->value("band.$first.veil") : 0.0;
+        $seen = array_map(static fn(string $hex): string => Compositing::over($ground->withAlpha($veil), Color::parse($hex))->hex(), $strip);
+
+        // Beside its words a picture does not reach under the logo of a wide window; on a phone it does.
+        return $look->text("band.$first.layout") === 'over' && $seen !== [] ? $seen : [$ground->hex(), ...$seen];
+    }
+
+    public function measures(ResolvedLook $look, Theme $theme, IconSpec $icon): LogoMeasures
+    {
+        $logo = $this->picture($look);
+        $facts = $logo === null ? null : $this->facts($logo);
+        [$kept, $contrast] = Cache::rememberForever('mark '.$icon->hash(), function () use ($icon): array {
+            $found = MarkDetail::measure(new GdPixels($this->icons->draw($icon, 128, false, 'square')), new GdPixels($this->icons->draw($icon, 16, false, 'square')));
+
+            return [$found['kept'], $found['contrast']];
+        });
+
+        return new LogoMeasures(
+            $facts === null || $facts->vector ? null : $facts->height,
+            array_map(static fn(LogoPlace $p): array => ['label' => $p->label, 'path' => $p->path, 'ratio' => $p->ratio], $this->places($look, $theme)),
+            $kept,
+            $contrast,
+        );
+    }
+
+    /**
+     * What would make the logo readable where it is not, each with the ground and file it would stand with.
+     *
+     * @return list<array{title: string, ground: string, changes: array<string, string>, make: ?string, ratio: ?float}> changes to make, or a version to make first: light or dark
+     */
+    public function remedies(LogoPlace $place, CheckInput $input): array
+    {
+        $edge = $this->facts($place->logo)->edge;
+        $found = [];
+        if ($place->scheme !== null) {
+            $best = null;
+            foreach ($input->theme->schemes as $key => $label) {
+                $ground = Color::parse($input->look->text("scheme.$key.ground"))->hex();
+                $ratio = Edges::worstTenth($edge, [$ground]);
+                $away = Ciede2000::difference(Color::parse($ground), Color::parse($place->grounds[0]));
+                if ($ratio >= Contrast::NON_TEXT && ($best === null || $away < $best[3])) {
+                    $best = [$key, $label, $ground, $away, $ratio];
+                }
+            }
+            if ($best !== null) {
+                $found[] = ['title' => "Let it wear $best[1]", 'ground' => $best[2], 'changes' => [$place->path => (string) $best[0]], 'make' => null, 'ratio' => $best[4]];
+            }
+            foreach (['paper', 'ink'] as $plate) {
+                if (isset($input->theme->brandColors[$plate])) {
+                    $ground = Color::parse($input->look->text("brand.$plate"))->hex();
+                    $ratio = Edges::worstTenth($edge, [$ground]);
+                    if ($ratio >= Contrast::NON_TEXT) {
+                        $found[] = ['title' => "Put a plate in the $plate color behind it", 'ground' => $ground, 'changes' => ['header.logo.plate' => $plate], 'make' => null, 'ratio' => $ratio];
+                    }
+                }
+            }
+        }
+        if ($this->facts($place->logo)->isOneInk()) {
+            $isDark = Contrast::luminance(Color::parse($place->grounds[0])) < self::DARK;
+            $found[] = ['title' => $isDark ? 'Make a lighter version for dark grounds' : 'Make a darker version of it', 'ground' => $place->grounds[0], 'changes' => [], 'make' => $isDark ? 'light' : 'dark', 'ratio' => null];
+        }
+
+        return $found;
+    }
+
+    /** A one-ink logo in another color, its soft edges kept. */
+    public function inColor(Picture $picture, string $hex): ReadPicture
+    {
+        $image = $this->open($picture) ?? imagecreatetruecolor(1, 1);
+        [$r, $g, $b] = array_map(static fn(float $v): int => (int) round(255 * $v), Color::parse($hex)->to(ColorSpace::Srgb)->numbers());
+        for ($y = 0, $h = imagesy($image), $w = imagesx($image); $y < $h; $y++) {
+            for ($x = 0; $x < $w; $x++) {
+                imagesetpixel($image, $x, $y, imagecolorat($image, $x, $y) & 0x7F000000 | $r << 16 | $g << 8 | $b);
+            }
+        }
+
+        return new ReadPicture($image, null, ['Made from the logo in another color.']);
+    }
+
+    public function trimmed(Picture $picture): ?ReadPicture
+    {
+        $trim = $this->facts($picture)->trim;
+        $image = $trim === null ? null : $this->open($picture);
+        $part = $image === null ? false : imagecrop($image, ['x' => $trim[0], 'y' => $trim[1], 'width' => $trim[2], 'height' => $trim[3]]);
+        if ($part === false) {
+            return null;
+        }
+        imagealphablending($part, false);
+        imagesavealpha($part, true);
+
+        return new ReadPicture($part, null, ['Its empty margins were trimmed.']);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Check;
+
+/** What was measured on the pixels of a look's logo and icon. */
+final readonly class LogoMeasures
+{
+    /**
+     * @param ?int $height px of the logo's file; null when the logo is words or a drawing, sharp at any size
+     * @param list<array{label: string, path: string, ratio: float}> $places where the logo stands, the setting that decides its ground, contrast of its edge
+     * @param float $markKept share of the icon's light and dark that is left at 16 px
+     * @param float $markContrast between its darkest and lightest tenth there
+     */
+    public function __construct(public ?int $height, public array $places, public float $markKept, public float $markContrast) {}
+}

@@ -1,0 +1,19 @@
+<!DOCTYPE html>
+<html lang="{{ $shop->store->languages[0] ?? 'en' }}">
+<head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>{{ $subject }}</title></head>
+<body bgcolor="#ffffff" text="#22242a">
+<table role="presentation" width="560" align="center" cellpadding="8" cellspacing="0" border="0">
+<tr><td><img src="{{ $shop->icons() }}/mail-logo.png" alt="{{ $shop->text('header.logo.alt') ?: $shop->text('header.logo.name') }}" height="{{ $shop->number('mail.logo.size') }}"></td></tr>
+<tr><td><h1>{{ $shop->text('say.thanks') }}</h1><p>{{ $shop->text('say.order') }} {{ $order->number }}</p></td></tr>
+<tr><td><table width="100%" cellpadding="6" cellspacing="0" border="0">
+<tr><th align="left" scope="col">{{ $shop->text('say.item') }}</th><th align="right" scope="col">{{ $shop->text('say.quantity') }}</th><th align="right" scope="col">{{ $shop->text('say.sum') }}</th></tr>
+@foreach ($order->lines as $line)<tr><td>{{ $line['name'] }}</td><td align="right">{{ $line['quantity'] }}</td><td align="right">{{ $shop->amount($line['sum']) }}</td></tr>
+@endforeach
+@if ($order->totals['off'] > 0)<tr><td colspan="2">{{ $order->totals['code'] }}</td><td align="right">−{{ $shop->amount($order->totals['off']) }}</td></tr>@endif
+<tr><td colspan="2">{{ $order->totals['offer'] }}</td><td align="right">{{ $order->totals['delivery'] === 0 ? $shop->text('say.free') : $shop->amount($order->totals['delivery']) }}</td></tr>
+<tr><td colspan="2"><b>{{ $shop->text('say.total') }}</b></td><td align="right"><b>{{ $shop->amount($order->totals['total']) }}</b></td></tr>
+</table></td></tr>
+<tr><td><p>{{ $shop->text('say.going') }} {{ implode(', ', array_filter([$order->details['name'] ?? '', $order->details['street'] ?? '', $order->details['town'] ?? '', $order->details['postcode'] ?? ''])) }}</p></td></tr>
+</table>
+</body>
+</html>
