@@ -7,6 +7,7 @@ use App\Http\Workbench\AskController;
 use App\Http\Workbench\BaseController;
 use App\Http\Workbench\EditController;
 use App\Http\Workbench\LogoController;
+use App\Http\Workbench\PackageController;
 use App\Http\Workbench\PictureController;
 use App\Http\Workbench\PublishController;
 use App\Http\Workbench\SignInController;
@@ -30,6 +31,7 @@ Route::prefix('workbench')->group(static function (): void {
             Route::get('shade', [AskController::class, 'shade']);
             Route::get('pulse', [AskController::class, 'pulse']);
             Route::get('moment', [AskController::class, 'moment']);
+            Route::get('theme.zip', [PackageController::class, 'export']);
             Route::get('mailbox', [LogoController::class, 'mailbox']);
             Route::get('pictures', [PictureController::class, 'show']);
             Route::middleware('can:edit')->group(static function (): void {
@@ -44,6 +46,8 @@ Route::prefix('workbench')->group(static function (): void {
                 Route::post('logo/trim', [LogoController::class, 'trim']);
                 Route::post('logo/version', [LogoController::class, 'version']);
                 Route::post('logo/colors', [LogoController::class, 'colors']);
+                Route::post('themes', [PackageController::class, 'import']);
+                Route::post('themes/remove', [PackageController::class, 'remove']);
                 Route::post('name', [BaseController::class, 'rename']);
                 Route::post('copy', [BaseController::class, 'copy']);
                 Route::post('away', [BaseController::class, 'away']);

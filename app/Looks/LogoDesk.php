@@ -215,6 +215,28 @@ final class LogoDesk
         imagealphablending($part, false);
         imagesavealpha($part, true);
 
-        return new ReadPicture($part, null, ['Its empty margins were trimmed.']);
+        $drawing = public_path("$picture->base.svg");
+
+        return new ReadPicture($part, is_file($drawing) ? self::cropped((string) file_get_contents($drawing), $trim, imagesx($image)) : null, ['Its empty margins were trimmed.']);
+    }
+
+    /**
+     * A drawing with its view box cut to a part of it.
+     *
+     * @param array{int, int, int, int} $part x, y, width and height, in pixels of a picture as wide as $width
+     */
+    private static function cropped(string $svg, array $part, int $width): string
+    {
+        $document = new \DOMDocument();
+        $document->loadXML($svg, LIBXML_NONET);
+        $root = $document->documentElement;
+        assert($root !== null);
+        [$x, $y, $w] = array_map(floatval(...), preg_split('/[\s,]+/', trim($root->getAttribute('viewBox'))) ?: []);
+        $scale = $w / $width;
+        $root->setAttribute('viewBox', implode(' ', [round($x + $part[0] * $scale, 3), round($y + $part[1] * $scale, 3), round($part[2] * $scale, 3), round($part[3] * $scale, 3)]));
+        $root->setAttribute('width', (string) $part[2]);
+        $root->setAttribute('height', (string) $part[3]);
+
+        return (string) $document->saveXML($root);
     }
 }

@@ -32,16 +32,16 @@ final readonly class Desire
     {
         $chromatic = array_values(array_filter($inks, static fn(Color $c): bool => self::chroma($c) >= self::GRAY));
         $gray = array_values(array_filter($inks, static fn(Color $c): bool => self::chroma($c) < self::GRAY));
-        if ($voice === 1 && count($chromatic) > 1) {
-            $chromatic = [...array_slice($chromatic, 1), $chromatic[0]];
-        }
         $dark = array_values(array_filter($chromatic, static fn(Color $c): bool => Contrast::luminance($c) <= self::MIDDLE));
         $light = array_values(array_filter($chromatic, static fn(Color $c): bool => Contrast::luminance($c) > self::MIDDLE));
-        // The first ink leads even where it must be darkened for it; with grays alone, the darkest of them does.
+        // The other way round, the next dark ink leads and the next light one accompanies.
+        if ($voice === 1) {
+            $dark = [...array_slice($dark, 1), ...array_slice($dark, 0, 1)];
+            $light = [...array_slice($light, 1), ...array_slice($light, 0, 1)];
+        }
+        // An ink leads even where it must be darkened for it; with grays alone, the darkest of them does.
         if ($dark === [] && $light !== []) {
             $dark = [array_shift($light)];
-        } elseif ($dark !== [] && ($chromatic[0] ?? null) === ($light[0] ?? false) && $voice === 1) {
-            array_unshift($dark, array_shift($light));
         }
         usort($gray, static fn(Color $a, Color $b): int => Contrast::luminance($a) <=> Contrast::luminance($b));
         $grayDark = array_values(array_filter($gray, static fn(Color $c): bool => Contrast::luminance($c) < 0.12));
@@ -51,15 +51,17 @@ final readonly class Desire
         $hue = $c < 0.01 ? 75.0 : $h;
         $calm = $voice === 2 ? 0.55 : 1.0;
         $soft = static fn(Color $color): Color => $calm === 1.0 ? $color : self::lch($color->to(ColorSpace::Oklch)->numbers()[0], $calm * self::chroma($color), $color->to(ColorSpace::Oklch)->numbers()[2]);
-        $other = $voice === 1 && count($chromatic) < 2 ? $hue + 150 : $hue;
+        // With one dark ink and one light one there is nothing to turn round: the light one colors the paper instead.
+        $paperHue = $voice === 1 && $light !== [] ? $light[0]->to(ColorSpace::Oklch)->numbers()[2] : $hue;
+        $accentHue = $voice === 1 ? $hue + 150 : $hue + 40;
         $warmHue = abs(self::turn($hue - 35)) < 24 ? 12.0 : 35.0;
         $wanted = [
-            'paper' => $grayLight[count($grayLight) - 1] ?? self::lch(0.972, $voice === 2 ? 0.004 : 0.014, $hue),
+            'paper' => $grayLight[count($grayLight) - 1] ?? self::lch(0.972, [0.014, 0.024, 0.004][$voice], $paperHue),
             'sheet' => Color::parse('#ffffff'),
-            'mist' => self::lch(0.91, 0.022 * $calm, $hue),
+            'mist' => self::lch(0.91, 0.022 * $calm, $paperHue),
             'main' => $soft($main),
             'second' => $soft($dark[1] ?? self::lch(min(0.62, $l + 0.09), $c, $h)),
-            'accent' => $soft($light[0] ?? self::lch(0.86, min(0.13, max(0.06, 0.8 * $c)), $other === $hue ? $hue + 40 : $other)),
+            'accent' => $soft($light[0] ?? self::lch(0.86, min(0.13, max(0.06, 0.8 * $c)), $accentHue)),
             'warm' => $soft($dark[2] ?? self::lch(0.5, 0.15, $warmHue)),
             'cool' => $soft($light[1] ?? self::lch(0.8, 0.08, abs(self::turn($hue - 195)) < 30 ? 100 : 195)),
             'ink' => $grayDark !== [] && $main !== $grayDark[0] ? $grayDark[0] : self::lch(0.23, min(0.03, $c), $hue),

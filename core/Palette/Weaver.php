@@ -36,7 +36,7 @@ final class Weaver
     {
         return [
             $this->weave('As the logo speaks', 'The logo’s first color leads, its others accompany.', Desire::of($inks, 0)),
-            $this->weave('The other way round', 'The logo’s next color leads.', Desire::of($inks, 1)),
+            $this->weave('The other way round', 'The logo’s next colors lead, or color the paper.', Desire::of($inks, 1)),
             $this->weave('In a quieter voice', 'The same colors, softened, with plain paper around them.', Desire::of($inks, 2)),
         ];
     }

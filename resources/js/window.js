@@ -31,6 +31,7 @@ export function startWindow(root) {
     pane.className = 'pane';
     const frame = document.createElement('iframe');
     frame.title = wanted.then ? 'The live shop' : `Preview: ${wanted.page}, ${wanted.device}`;
+    frame.name = wanted.then ? 'live-shop' : 'shop-window';
     frame.tabIndex = wanted.then ? -1 : 0;
     frame.src = (wanted.then ? '' : preview(wanted.trial)) + shopAddress(wanted.then ? pathOf(wanted.page).replace(/[?&]cart=sample/, '') : pathOf(wanted.page));
     if (!wanted.then) frame.addEventListener('load', () => settle(frame, wanted));

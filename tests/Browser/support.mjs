@@ -52,8 +52,8 @@ export async function settled(page) {
 }
 
 /** Does something, and waits for the answer of the edit it makes. */
-export async function edited(page, act) {
-  const answer = page.waitForResponse((r) => /\/(edits|undo|redo|publish|live|reopen)$/.test(new URL(r.url()).pathname) && r.request().method() === 'POST');
+export async function edited(page, act, path = /\/(edits|undo|redo|publish|live|reopen)$/) {
+  const answer = page.waitForResponse((r) => path.test(new URL(r.url()).pathname) && r.request().method() === 'POST');
   await act();
   const response = await answer;
   assert.equal(response.status(), 200, await response.text().catch(() => ''));
@@ -66,6 +66,6 @@ export async function noAxeFindings(page, where, leaveOut = []) {
   assert.deepEqual(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(' | ')}`), [], `axe on ${where}`);
 }
 
-export const shopFrame = (page) => page.frames().find((f) => f.url().includes('/preview/'));
+export const shopFrame = (page) => page.frames().find((f) => f.name() === 'shop-window' && f.url().includes('/preview/'));
 
 export const inShop = (page, selector, read) => shopFrame(page).locator(selector).first().evaluate(read);

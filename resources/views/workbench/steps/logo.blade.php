@@ -100,6 +100,7 @@
     <span class="safe-sample"><img src="{{ $icons }}/icon-maskable-512.png" alt="" width="72" height="72"><svg viewBox="0 0 72 72" aria-hidden="true"><circle cx="36" cy="36" r="28.8" fill="none" stroke="#fff" stroke-width="3"/><circle cx="36" cy="36" r="28.8" fill="none" stroke="#1f4a7a"/></svg></span>
   </div>
   <p class="logo-note">The ring is what every device shows of a home-screen icon; the mark stays inside it. At 16 pixels {{ (int) floor(100 * $input->logo->markKept) }}% of the mark’s light and dark is left, at {{ Ikat\Core\Check\ContrastFinding::say($input->logo->markContrast) }} : 1.</p>
+  @if ($input->logo->markContrast < 3 && $edits)<p class="row-acts">@foreach (['paper' => 'Put it on the paper color', 'ink' => 'Put it on the ink color'] as $key => $words)<button type="button" class="act" hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['path' => 'icon.ground', 'value' => "{brand.$key}"]) }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML">{{ $words }}</button>@endforeach</p>@endif
   @include('workbench.parts.control', $control('icon.from'))
   @if ($from === 'region' && $shown !== null)
   <div class="region-board" data-region><img src="{{ $shown->sharpest() }}" alt="The logo; the frame is the part that is the mark" width="{{ $shown->width }}" height="{{ $shown->height }}"><span data-region-frame tabindex="-1"></span></div>
@@ -108,7 +109,7 @@
   @foreach (['icon.ground', 'icon.form', 'icon.space'] as $path)@include('workbench.parts.control', $control($path))@endforeach
 </section>
 <section class="tool" aria-labelledby="l-mail"><h2 id="l-mail">In e-mails and on gift cards</h2>
-  <p class="mail-sample"><img src="{{ $icons }}/mail-logo.png" alt="The logo as e-mails carry it" height="{{ (int) $look->value('mail.logo.size') }}"></p>
+  <p class="mail-sample"><img srcset="{{ $icons }}/mail-logo.png 2x" src="{{ $icons }}/mail-logo.png" alt="The logo as e-mails carry it"></p>
   @foreach (['mail.logo', 'mail.logo.size'] as $path)@include('workbench.parts.control', $control($path))@endforeach
   <p><a class="act" href="{{ $bench->address('mailbox') }}">Open the mailbox</a> to see it on the order confirmations the shop sent.</p>
 </section>

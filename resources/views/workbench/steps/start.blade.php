@@ -2,7 +2,7 @@
 @php($look = $bench->look)
 @php($base = $look->base())
 @php($edits = $bench->user->role->edits())
-@php($asked = $bases->named(request()))
+@php($asked = request()->isMethod('GET') ? $bases->named(request()) : null)
 @php($merge = $asked === null ? $bases->upgrade($look) : null)
 @php($start = $bench->address('start'))
 <div class="bench-head"><h1>Start</h1><p>{{ $bench->input()->theme->title }} {{ $base->version }}, {{ $bench->input()->theme->starters[$base->starter]->title }}</p></div>
@@ -21,6 +21,7 @@
         <p>{{ $theme->words }}</p>
         @if ($theme->suits !== '')<p><b>Suits</b> {{ lcfirst($theme->suits) }}</p>@endif
         @if ($theme->offers !== [])<details><summary>What it does its own way</summary><ul>@foreach ($theme->offers as $offer)<li>{{ $offer }}</li>@endforeach</ul></details>@endif
+        @if ($edits && $bases->isBrought($theme) && ! $isNow)<form hx-post="{{ $bench->address('themes/remove') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML"><input type="hidden" name="theme" value="{{ $theme->name }}"><button class="act">Remove {{ $theme->title }} from the shelf</button></form>@endif
         <p class="quiet">Version {{ $isNow ? $base->version : $theme->version }} by {{ $theme->maker }}</p>
         <ul class="starters" aria-label="Starters of {{ $theme->title }}">
           @foreach ($theme->starters as $starter)
@@ -34,6 +35,14 @@
     </li>
     @endforeach
   </ol>
+</section>
+@include('workbench.steps.start-begin')
+<section class="tool" aria-labelledby="s-packages"><h2 id="s-packages">Theme packages <small>open design tokens in a zip</small></h2>
+  <p><a class="act" href="{{ $bench->address('theme.zip') }}">Export {{ $bench->input()->theme->title }} with this look as a starter</a></p>
+  @if ($edits)
+  <form class="library-form" hx-post="{{ $bench->address('themes') }}" hx-encoding="multipart/form-data" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML" hx-indicator="#package-busy"><label for="package">Bring a theme in: a zip, checked in full before anything is written</label><input type="file" id="package" name="package" accept=".zip,application/zip" required><button class="act">Check it and bring it in</button></form>
+  <p id="package-busy" class="library-busy" role="status"><progress aria-label="Checking the package"></progress> Checking the package…</p>
+  @endif
 </section>
 @if ($merge !== null)@include('workbench.steps.start-upgrade')@endif
 @include('workbench.steps.start-looks')

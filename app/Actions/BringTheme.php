@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Looks\ThemeShelf;
+use App\Models\Look;
+use App\Models\Picture;
+use App\Pictures\PictureIntake;
+use App\Pictures\PictureReader;
+use App\Pictures\ReadPicture;
+use App\Pictures\UnusablePicture;
+use App\Shop\CurrentStore;
+use Ikat\Core\Exchange\PackageRules;
+use Ikat\Core\Exchange\ThemePackage;
+use Ikat\Core\Exchange\UnusablePackage;
+use Ikat\Core\Look\Theme;
+use Illuminate\Support\Facades\DB;
+
+/** Theme packages: everything is checked before anything is written, and nothing of a package is ever run. */
+final class BringTheme
+{
+    public function __construct(private readonly ThemeShelf $shelf, private readonly PictureIntake $intake, private readonly CurrentStore $store) {}
+
+    /**
+     * @param string $path of a zip file
+     *
+     * @throws UnusablePackage with everything that is wrong; nothing was written
+     */
+    public function import(string $path): Theme
+    {
+        $package = ThemePackage::read(self::unfold($path));
+        if ($this->shelf->has($package->name, $package->theme->version)) {
+            throw new UnusablePackage(["{$package->theme->title} {$package->theme->version} is on your shelf already. Remove it first, or give this one another version."]);
+        }
+        $read = [];
+        foreach ($package->pictures as $name => $content) {
+            $read[$name] = self::picture($name, $content);
+        }
+        // From here on nothing can be wrong with the package any more.
+        $tokens = $package->tokens;
+        DB::transaction(function () use ($package, $read): void {
+            foreach ($read as $name => $picture) {
+                $called = mb_substr("$package->name-$name", 0, 70);
+                if (! Picture::query()->where('name', $called)->exists()) {
+                    Picture::query()->create(['name' => $called, 'alt' => '', ...$this->intake->keep($picture, $this->store->id(), $called)]);
+                }
+            }
+        });
+        foreach (array_keys($read) as $name) {
+            $tokens = str_replace(json_encode((string) $name), (string) json_encode(mb_substr("$package->name-$name", 0, 70)), $tokens);
+        }
+        $this->shelf->bring($package->name, $package->theme->version, $tokens, $package->css);
+
+        return $this->shelf->newest($package->name);
+    }
+
+    /** False when a look of the store stands on it. */
+    public function remove(string $name): bool
+    {
+        foreach (Look::query()->get() as $look) {
+            if ($look->base()->theme === $name) {
+                return false;
+            }
+        }
+        $this->shelf->takeAway($name);
+
+        return true;
+    }
+
+    /** @return array<string, string> name => content */
+    private static function unfold(string $path): array
+    {
+        $zip = new \ZipArchive();
+        if ((int) @filesize($path) > PackageRules::MOST_BYTES || $zip->open($path, \ZipArchive::RDONLY) !== true) {
+            throw new UnusablePackage(['The file is not a zip package that can be opened.']);
+        }
+        try {
+            $entries = [];
+            for ($i = 0; $i < min($zip->numFiles, 200); $i++) {
+                $stat = $zip->statIndex($i) ?: ['name' => '?', 'size' => 0, 'comp_size' => 0];
+                $entries[] = ['name' => $stat['name'], 'size' => $stat['size'], 'packed' => $stat['comp_size']];
+            }
+            $problems = PackageRules::problems($entries);
+            if ($problems !== []) {
+                throw new UnusablePackage($problems);
+            }
+            $files = [];
+            foreach ($entries as $i => $entry) {
+                // What the directory says of a file's size is not to be trusted: no more than that is read.
+                $content = str_ends_with($entry['name'], '/') ? '' : (string) $zip->getFromIndex($i, $entry['size'] + 1);
+                if (strlen($content) > $entry['size']) {
+                    throw new UnusablePackage(["“{$entry['name']}” is larger than the package says."]);
+                }
+                $files[$entry['name']] = $content;
+            }
+
+            return $files;
+        } finally {
+            $zip->close();
+        }
+    }
+
+    private static function picture(string $name, string $content): ReadPicture
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'ikat-theme-');
+        try {
+            file_put_contents($file, $content);
+
+            return PictureReader::read($file, $name);
+        } catch (UnusablePicture $e) {
+            throw new UnusablePackage([$e->getMessage()]);
+        } finally {
+            @unlink($file);
+        }
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Workbench;
+
+use App\Actions\BringTheme;
+use App\Looks\PackageDesk;
+use Ikat\Core\Exchange\UnusablePackage;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+
+/** Theme packages in and out. */
+final class PackageController
+{
+    public function __construct(private readonly EditAnswer $answer) {}
+
+    public function export(int $look, PackageDesk $packages): Response
+    {
+        [$name, $bytes] = $packages->export($this->answer->look($look));
+
+        return response($bytes, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"$name\""]);
+    }
+
+    public function import(Request $request, int $look, BringTheme $bring): Response
+    {
+        $file = $request->file('package');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            return response('Choose a theme package first: a zip file of at most 16 MB.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        }
+        try {
+            $bring->import($file->getPathname());
+        } catch (UnusablePackage $e) {
+            return response()->view('workbench.package-problems', ['problems' => $e->problems], 422);
+        }
+
+        return $this->answer->to($request, $this->answer->look($look), null);
+    }
+
+    public function remove(Request $request, int $look, BringTheme $bring): Response
+    {
+        if (! $bring->remove((string) $request->input('theme'))) {
+            return response('A look stands on this theme, so it stays. Put that look on another theme first.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        }
+
+        return $this->answer->to($request, $this->answer->look($look), null);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Exchange;
+
+use Ikat\Core\Look\Catalog\StorefrontCatalog;
+use Ikat\Core\Look\ItemLists;
+use Ikat\Core\Look\Layer;
+use Ikat\Core\Look\LayerKind;
+use Ikat\Core\Look\LookException;
+use Ikat\Core\Look\LookState;
+use Ikat\Core\Look\Theme;
+
+/** A theme as one file to hand on: open design tokens (2025.10), a stylesheet, and the pictures its starters show. */
+final readonly class ThemePackage
+{
+    /**
+     * @param string $name what the shelf will call it
+     * @param array<string, string> $pictures name within the package, without folder and ending => content
+     */
+    private function __construct(public string $name, public Theme $theme, public string $tokens, public string $css, public array $pictures) {}
+
+    /**
+     * @param array<string, string> $files name => content, already within PackageRules
+     *
+     * @throws UnusablePackage with everything that is wrong
+     */
+    public static function read(array $files): self
+    {
+        $tokens = $files[PackageRules::TOKENS] ?? '';
+        [$css, $styleProblems] = StyleCleaner::clean($files[PackageRules::STYLES] ?? '');
+        $row = json_decode($tokens, true, 32);
+        $title = is_array($row) ? (string) ($row['$extensions'][ThemeTokens::EXTENSION]['title'] ?? '') : '';
+        $name = 'own-'.trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower(mb_substr($title, 0, 40))), '-');
+        try {
+            $theme = ThemeTokens::read($name, $tokens);
+            $problems = self::faults($theme);
+        } catch (UnreadableTheme $e) {
+            throw new UnusablePackage([$e->getMessage(), ...$styleProblems]);
+        } catch (\TypeError|\ValueError|\LogicException|LookException $e) {
+            throw new UnusablePackage(['theme.tokens.json does not have the form of a theme.', ...$styleProblems]);
+        }
+        $pictures = [];
+        foreach ($files as $file => $content) {
+            if (str_starts_with($file, 'pictures/')) {
+                $pictures[pathinfo($file, PATHINFO_FILENAME)] = $content;
+            }
+        }
+        $problems = [...$problems, ...$styleProblems];
+        if ($problems !== []) {
+            throw new UnusablePackage($problems);
+        }
+
+        return new self($name, $theme, $tokens, $css, $pictures);
+    }
+
+    /** @return list<string> */
+    private static function faults(Theme $theme): array
+    {
+        $problems = [];
+        if (! preg_match('/^\d{1,4}\.\d{1,4}\.\d{1,4}$/', $theme->version)) {
+            $problems[] = 'Its version is not three numbers like 1.0.0.';
+        }
+        if (mb_strlen(trim($theme->title)) < 2 || $theme->name === 'own-') {
+            $problems[] = 'It has no title in letters.';
+        }
+        if ($theme->schemes === [] || count($theme->schemes) > 12 || count($theme->brandColors) > 24 || count($theme->starters) > 24 || count($theme->own) > 40) {
+            $problems[] = 'It has no color scheme, or too many of them, of brand colors, starters or settings of its own.';
+
+            return $problems;
+        }
+        foreach ([...array_keys($theme->schemes), ...array_keys($theme->brandColors)] as $key) {
+            if (! preg_match('/^[a-z][a-z0-9]{0,30}$/', (string) $key)) {
+                $problems[] = 'The key “'.mb_substr((string) $key, 0, 40).'” of a scheme or brand color is not plain letters.';
+            }
+        }
+        if ($problems !== []) {
+            return $problems;
+        }
+        foreach ($theme->starters as $starter) {
+            $layers = $theme->layers($starter->name);
+            $catalog = StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), [...$layers, new Layer(LayerKind::Look, '', LookState::of([])->own)]));
+            foreach ([...$theme->values, ...$starter->values] as $path => $value) {
+                if (! $catalog->has($path)) {
+                    $problems[] = 'There is no setting “'.mb_substr($path, 0, 60).'”.';
+
+                    continue;
+                }
+                try {
+                    $catalog->normalize($path, $value);
+                } catch (LookException $e) {
+                    $problems[] = $e->getMessage();
+                }
+            }
+        }
+
+        return array_slice(array_values(array_unique($problems)), 0, 20);
+    }
+}

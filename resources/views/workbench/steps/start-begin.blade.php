@@ -1,0 +1,33 @@
+@inject('logos', 'App\Looks\LogoDesk')
+@inject('proposer', 'App\Looks\ProposalDesk')
+@inject('trials', 'App\Looks\Trials')
+@php($isOpen = $look->head === 0 || request()->has('begin'))
+@php($logo = $isOpen ? $logos->picture($bench->input()->look) : null)
+@php($kinds = ['made' => ['things made by hand', ['millrace', 'belfry', 'towpath']], 'few' => ['few, fine things', ['belfry', 'millrace', 'towpath']], 'many' => ['many goods for everyday', ['towpath', 'millrace', 'belfry']]])
+@php($kind = array_key_exists((string) request()->input('kind'), $kinds) ? request()->input('kind') : 'made')
+<section class="tool" aria-labelledby="s-begin"><h2 id="s-begin">Begin with your logo <small>three whole shops made from it</small></h2>
+  @unless ($isOpen)
+  <p><a class="act" href="{{ $start }}?begin=1#s-begin" hx-get="{{ $start }}?begin=1" hx-target="#bench" hx-swap="morph:innerHTML">Show me three proposals</a></p>
+  @else
+  <form class="begin" hx-get="{{ $start }}" hx-target="#bench" hx-swap="morph:innerHTML" hx-trigger="change"><input type="hidden" name="begin" value="1"><label for="kind">We sell</label><select class="entry" id="kind" name="kind">@foreach ($kinds as $key => [$words])<option value="{{ $key }}" @selected($key === $kind)>{{ $words }}</option>@endforeach</select></form>
+  @if ($logo === null)
+  @if ($edits)
+  <form class="logo-drop" data-drop hx-post="{{ $bench->address('logo') }}" hx-encoding="multipart/form-data" hx-include="#state" hx-vals='{"begin":"1"}' hx-target="#bench" hx-swap="morph:innerHTML" hx-trigger="change from:#begin-file" hx-indicator="#begin-busy"><label for="begin-file"><b>Choose your logo</b>, drop it here, or paste it.</label><input type="file" id="begin-file" name="file" accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml"><p id="begin-busy" class="library-busy" role="status"><progress aria-label="Reading the logo"></progress> Reading the logo…</p></form>
+  @endif
+  <p class="logo-note">Without a logo picture, choose a starter above and set the shop’s name in the Logo step.</p>
+  @else
+  @php($inks = array_column($logos->facts($logo)->inks, 'hex'))
+  @php($offered = collect($bases->themes())->sortBy(fn ($t) => array_search($t->name, $kinds[$kind][1], true) === false ? 9 : array_search($t->name, $kinds[$kind][1], true))->take(3))
+  <ol class="proposals">
+    @foreach ($offered as $theme)
+    @php($made = $proposer->proposals($look, $inks, $theme->base())[0] ?? null)
+    @if ($made !== null)
+    <li class="proposal"><h3>{{ $theme->title }} in your colors</h3><p>{{ $theme->words }}</p>
+      <svg viewBox="0 0 100 14" preserveAspectRatio="none" class="proposal-colors" aria-hidden="true">@foreach (App\Looks\ProposalDesk::swatch($theme, $made) as $j => $hex)<rect x="{{ 10 * $j }}" width="10" height="14" fill="{{ $hex }}"/>@endforeach</svg>
+      @if ($edits)<button type="button" class="act" data-try="{{ $trials->put($look, [...$theme->base()->values(), ...App\Looks\ProposalDesk::changes($look, $made)]) }}" hx-post="{{ $bench->address('logo/colors') }}" hx-vals="{{ json_encode(['proposal' => 0, 'theme' => $theme->name, 'starter' => $theme->base()->starter]) }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML">Take {{ $theme->title }} in these colors</button>@endif</li>
+    @endif
+    @endforeach
+  </ol>
+  @endif
+  @endunless
+</section>
