@@ -102,7 +102,7 @@ final class PictureReader
     private static function isAnimated(string $bytes, int $kind): bool
     {
         return match ($kind) {
-            IMAGETYPE_GIF => preg_match_all('/\x00\x21\xF9\x04.{4}\x00[\x2C\x21]/s', $bytes) > 1,
+            IMAGETYPE_GIF => preg_match_all('/\x21\xF9\x04.{4}\x00[\x2C\x21]/s', $bytes) > 1,
             IMAGETYPE_PNG => str_contains(substr($bytes, 0, 4096), 'acTL'),
             IMAGETYPE_WEBP => str_contains(substr($bytes, 0, 4096), 'ANIM'),
             default => false,

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Actions\EditLook;
 use App\Actions\PublishLook;
 use App\Models\Picture;
+use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -21,7 +22,7 @@ final class PictureTest extends AppTestCase
     {
         parent::setUp();
         $this->folder = sys_get_temp_dir().'/ikat-pictures-'.bin2hex(random_bytes(4));
-        $this->app->instance(PictureIntake::class, new PictureIntake($this->folder, '/library'));
+        $this->app->instance(PictureIntake::class, new PictureIntake($this->folder, '/library', new Originals("$this->folder/originals", $this->folder)));
     }
 
     protected function tearDown(): void
@@ -118,7 +119,7 @@ final class PictureTest extends AppTestCase
     public static function unusable(): iterable
     {
         yield 'a script named as a picture' => ['evil.png', '<?php system($_GET["c"]);', 'not a picture Ikat can use'];
-        yield 'SVG' => ['logo.svg', '<svg xmlns="http://www.w3.org/2000/svg" onload="alert(1)"/>', 'not a picture Ikat can use'];
+        yield 'SVG' => ['logo.svg', '<svg xmlns="http://www.w3.org/2000/svg" onload="alert(1)"/>', 'nothing of it can be used'];
         yield 'half a file' => ['half.jpg', substr(self::png(300, 300), 0, 60), 'is broken'];
         // A header that claims 30,000 by 30,000 pixels: refused before anything is unfolded.
         yield 'a bomb' => ['bomb.png', "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NNCCCCC', 30000, 30000, 8, 2, 0, 0, 0).pack('N', crc32('IHDR'.pack('NNCCCCC', 30000, 30000, 8, 2, 0, 0, 0))), '30000 by 30000'];

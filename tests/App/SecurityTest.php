@@ -167,7 +167,7 @@ final class SecurityTest extends AppTestCase
         $store = Store::query()->create(['name' => 'Elsewhere', 'time_zone' => 'UTC', 'currency' => 'EUR']);
         app(CurrentStore::class)->is($store->id);
         $front = Storefront::query()->create(['name' => 'Elsewhere', 'slug' => 'elsewhere']);
-        Look::query()->create(['storefront_id' => $front->id, 'name' => 'L', 'theme' => 'millrace', 'starter' => 'river-dusk', 'state' => '{}', 'head' => 0]);
+        Look::query()->create(['storefront_id' => $front->id, 'name' => 'L', 'theme' => 'millrace', 'version' => '1.1.0', 'starter' => 'river-dusk', 'state' => '{}', 'head' => 0]);
         $user = User::query()->create(['store_id' => $store->id, 'name' => 'Stranger', 'email' => 'stranger@elsewhere.example', 'password' => 'x', 'role' => Role::Owner]);
         app(CurrentStore::class)->is($this->storefront()->store_id);
 
