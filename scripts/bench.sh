@@ -1,6 +1,6 @@
 # ./ikat bench: measured against something else in the same run, so that the ratio means something on any machine.
 
-BENCH_PARTS=(color look server paint lighthouse)
+BENCH_PARTS=(color look logo server paint lighthouse)
 
 run_bench() {
   local parts=("$@") part
@@ -19,6 +19,7 @@ run_bench() {
     case "$part" in
       color) php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M benchmarks/color.php ;;
       look) php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M benchmarks/look.php ;;
+      logo) php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M benchmarks/logo.php ;;
       server) node benchmarks/server.mjs ;;
       paint) node benchmarks/paint.mjs ;;
       lighthouse) node benchmarks/lighthouse.mjs ;;

@@ -28,10 +28,12 @@ run_tests() {
 
 # In two lanes, each with a store, a database and a server of its own: one lane's browser works while the other's server does.
 run_browser() {
-  if [ -n "${IKAT_BROWSER_TESTS:-}" ]; then lane 1 $IKAT_BROWSER_TESTS; return; fi
+  if [ -n "${IKAT_BROWSER_TESTS:-}" ]; then rm -rf "$ROOT/storage/lane.lock"; mkdir -p "$ROOT/storage"; lane 1 $IKAT_BROWSER_TESTS; return; fi
   local long=tests/Browser/catalog.test.mjs others=() file first second log failed=0
   for file in tests/Browser/*.test.mjs; do [ "$file" = "$long" ] || others+=("$file"); done
   draw_pictures
+  mkdir -p "$ROOT/storage"
+  rm -rf "$ROOT/storage/lane.lock"
   log=$(mktemp)
   lane 1 "$long" >"$log" 2>&1 & first=$!
   lane 2 "${others[@]}" & second=$!
@@ -47,7 +49,10 @@ lane() (
   shift
   TEST_STORE="$ROOT/storage/test-lane-$number"
   unset TEST_DATABASE_PORT
+  # One after the other: two databases are not prepared at the same time.
+  while ! mkdir "$ROOT/storage/lane.lock" 2>/dev/null; do sleep 0.5; done
   fresh_store "shop-files-test-$number"
+  rmdir "$ROOT/storage/lane.lock"
   serve_tests
   node --test --test-concurrency=1 --test-reporter=spec "$@"
 )
