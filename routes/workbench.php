@@ -8,6 +8,7 @@ use App\Http\Workbench\BaseController;
 use App\Http\Workbench\EditController;
 use App\Http\Workbench\LogoController;
 use App\Http\Workbench\PackageController;
+use App\Http\Workbench\PaletteController;
 use App\Http\Workbench\PictureController;
 use App\Http\Workbench\PublishController;
 use App\Http\Workbench\SignInController;
@@ -31,6 +32,7 @@ Route::prefix('workbench')->group(static function (): void {
             Route::get('shade', [AskController::class, 'shade']);
             Route::get('pulse', [AskController::class, 'pulse']);
             Route::get('moment', [AskController::class, 'moment']);
+            Route::get('palette.{format}', [PaletteController::class, 'export'])->whereIn('format', array_keys(Ikat\Core\Exchange\PaletteFile::FORMATS));
             Route::get('theme.zip', [PackageController::class, 'export']);
             Route::get('mailbox', [LogoController::class, 'mailbox']);
             Route::get('pictures', [PictureController::class, 'show']);
@@ -46,6 +48,8 @@ Route::prefix('workbench')->group(static function (): void {
                 Route::post('logo/trim', [LogoController::class, 'trim']);
                 Route::post('logo/version', [LogoController::class, 'version']);
                 Route::post('logo/colors', [LogoController::class, 'colors']);
+                Route::post('palette', [PaletteController::class, 'import']);
+                Route::post('palette/take', [PaletteController::class, 'take']);
                 Route::post('themes', [PackageController::class, 'import']);
                 Route::post('themes/remove', [PackageController::class, 'remove']);
                 Route::post('name', [BaseController::class, 'rename']);

@@ -8,6 +8,7 @@ import { startEdits } from './edits.js';
 import { startKeys } from './keys.js';
 import { startLists } from './lists.js';
 import { startLogo } from './logo.js';
+import { startVision } from './vision.js';
 import { startTrying } from './try.js';
 import { startLibrary } from './library.js';
 
@@ -22,3 +23,4 @@ startLists();
 startLibrary(shopWindow);
 startTrying(shopWindow);
 startLogo();
+startVision();

@@ -1,7 +1,9 @@
 // Chromium, a signed-in page, and what every browser test asks of a page.
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { chromium } from 'playwright-core';
 
 export const BASE = `http://127.0.0.1:${process.env.IKAT_TEST_PORT ?? 8787}`;
@@ -26,22 +28,26 @@ export async function openPage(browser, options = {}) {
   return page;
 }
 
-const sessions = new Map();
+const SESSIONS = join(tmpdir(), `ikat-sessions-${new URL(BASE).port}.json`);
+const sessions = () => (existsSync(SESSIONS) ? JSON.parse(readFileSync(SESSIONS, 'utf8')) : {});
 
-/** Signs in once a person and test file: more would be throttled, as it should be. */
+/** Signs in once a person, for all test files of a server: more would be throttled, as it should be. */
 export async function signIn(page, who = 'maren') {
-  if (sessions.has(who)) {
-    await page.context().addCookies(sessions.get(who));
+  const known = sessions()[who];
+  if (known) {
+    await page.context().addCookies(known);
     await page.goto(`${BASE}/workbench`);
-    await settled(page);
-    return;
+    if (!page.url().includes('sign-in')) {
+      await settled(page);
+      return;
+    }
   }
   await page.goto(`${BASE}/workbench/sign-in`);
   await page.getByLabel('E-mail').fill(`${who}@wrenfold.example`);
   await page.getByLabel('Password').fill('lantern-night');
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.waitForURL(/\/looks\/\d+\/colors/);
-  sessions.set(who, await page.context().cookies());
+  writeFileSync(SESSIONS, JSON.stringify({ ...sessions(), [who]: await page.context().cookies() }));
   await settled(page);
 }
 

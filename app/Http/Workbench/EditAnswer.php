@@ -22,10 +22,11 @@ final class EditAnswer
         return $this->maker->look($id);
     }
 
-    public function to(Request $request, Look $look, ?Edit $made): Response
+    /** @param array<string, mixed> $more what the bench tells besides */
+    public function to(Request $request, Look $look, ?Edit $made, array $more = []): Response
     {
         $bench = $this->maker->make($request, $look);
-        $response = response()->view('workbench.answer', ['bench' => $bench]);
+        $response = response()->view('workbench.answer', ['bench' => $bench, ...$more]);
         $response->headers->set('HX-Trigger', json_encode(['ikat:edited' => self::event($bench, $made)], JSON_THROW_ON_ERROR));
 
         return $response;

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Workbench;
+
+use App\Actions\EditLook;
+use App\Looks\BaseDesk;
+use App\Looks\LookDesk;
+use Ikat\Core\Exchange\PaletteFile;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Brand colors in and out, and those of ready palettes. */
+final class PaletteController
+{
+    public function __construct(private readonly EditAnswer $answer, private readonly LookDesk $desk, private readonly EditLook $edit) {}
+
+    public function export(int $look, string $format): Response
+    {
+        $found = $this->answer->look($look);
+        $resolved = $this->desk->resolve($found);
+        $colors = [];
+        foreach ($this->desk->theme($found)->brandColors as $key => $label) {
+            $colors[$key] = [$label, $resolved->text("brand.$key")];
+        }
+        [$ending, $type] = PaletteFile::FORMATS[$format] ?? throw new NotFoundHttpException();
+
+        return response(PaletteFile::write($format, $colors, "$found->name, {$found->storefront->name}"), 200, ['Content-Type' => "$type; charset=UTF-8", 'Content-Disposition' => "attachment; filename=\"palette.$ending\""]);
+    }
+
+    /** Colors of a file, told by their names; what was not understood is listed. */
+    public function import(Request $request, int $look): Response
+    {
+        $file = $request->file('palette');
+        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > 1_000_000) {
+            return response('Choose a palette file first: CSS, design tokens, GIMP palette or SVG, at most 1 MB.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        }
+        $found = $this->answer->look($look);
+        $read = PaletteFile::read(mb_scrub((string) file_get_contents($file->getPathname())));
+        $names = [];
+        foreach ($this->desk->theme($found)->brandColors as $key => $label) {
+            $names[mb_strtolower($label)] = $names[(string) $key] = (string) $key;
+        }
+        $changes = $unnamed = [];
+        foreach ($read['colors'] as $name => $hex) {
+            $key = $names[mb_strtolower((string) $name)] ?? null;
+            $key === null ? $unnamed[] = "$name $hex" : $changes["brand.$key"] = $hex;
+        }
+        $user = EditAnswer::author($request);
+        $made = $changes === [] ? null : ($this->edit)($found, $changes, $request->integer('seen'), $user->name, $user->id, 'colors of a file');
+
+        return $this->answer->to($request, $found, $made, ['report' => ['taken' => array_map(static fn(string $p): string => substr($p, 6), array_keys($changes)), 'unnamed' => $unnamed, 'not_understood' => $read['not_understood']]]);
+    }
+
+    /** All or some colors of a starter. */
+    public function take(Request $request, int $look, BaseDesk $bases): Response
+    {
+        $found = $this->answer->look($look);
+        $base = $bases->named($request) ?? throw new NotFoundHttpException();
+        $theme = $bases->theme($base);
+        $colors = array_combine(array_keys($theme->brandColors), $bases->colors($theme, $theme->starters[$base->starter]));
+        $taken = array_intersect_key($colors, array_flip(array_filter((array) $request->input('take', []), is_string(...))), $this->desk->theme($found)->brandColors);
+        if ($taken === []) {
+            return response('Choose at least one color to take.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        }
+        $user = EditAnswer::author($request);
+        $changes = array_combine(array_map(static fn(string $key): string => "brand.$key", array_keys($taken)), $taken);
+
+        return $this->answer->to($request, $found, ($this->edit)($found, $changes, $request->integer('seen'), $user->name, $user->id, "colors of {$theme->starters[$base->starter]->title}"));
+    }
+}

@@ -1,0 +1,96 @@
+// Colors beyond one scheme: other eyes, ready palettes, near-duplicates, files in and out.
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { change, forget, undo } from './catalog.mjs';
+import { BASE, edited, noAxeFindings, openPage, settled, shopFrame, signIn, startBrowser } from './support.mjs';
+
+let browser;
+let page;
+before(async () => {
+  browser = await startBrowser();
+  page = await openPage(browser);
+  await signIn(page);
+});
+after(async () => { await browser.close(); });
+
+const open = async () => { await page.goto(`${BASE}/workbench/looks/1/colors`); await settled(page); };
+const brand = (key) => shopFrame(page).evaluate((k) => getComputedStyle(document.documentElement).getPropertyValue(`--brand-${k}`).trim(), key);
+const posted = (press) => edited(page, press, /\/(edits|palette|take)$/);
+const undoHere = () => edited(page, () => page.locator('[data-press=undo]').click());
+
+/** Waits until a brand color of the window is what it should be. */
+async function becomes(key, expected) {
+  for (let i = 0; i < 100; i += 1) {
+    if ((await brand(key).catch(() => '')) === expected) return;
+    await page.waitForTimeout(150);
+  }
+  assert.equal(await brand(key), expected);
+}
+
+test('the window and the pairs are seen with other eyes, and as they are again', async () => {
+  await open();
+  const filter = () => page.evaluate(() => document.querySelector('[data-stage]').style.filter);
+  await page.getByRole('button', { name: /deutan/ }).click();
+  assert.match(await filter(), /sees-deutan/);
+  assert.match(await page.evaluate(() => document.querySelector('.weave').style.filter), /sees-deutan/);
+  // The published matrix (Machado and others, 2009) on the browser's own pixels: pure red becomes a dark yellow.
+  const seen = await page.evaluate(async () => {
+    const canvas = document.createElement('canvas');
+    canvas.width = canvas.height = 1;
+    const pen = canvas.getContext('2d');
+    pen.filter = 'url(#sees-deutan)';
+    pen.fillStyle = '#ff0000';
+    pen.fillRect(0, 0, 1, 1);
+    return [...pen.getImageData(0, 0, 1, 1).data];
+  });
+  for (const [i, v] of [163, 144, 0].entries()) assert.ok(Math.abs(seen[i] - v) <= 3, seen.join());
+  await page.getByRole('button', { name: 'as it is' }).click();
+  assert.equal(await filter(), '');
+});
+
+test('a ready palette is tried on, some of its colors are taken in one edit', async () => {
+  await open();
+  const was = await brand('main');
+  const plum = page.locator('.ready summary', { hasText: 'Slate and moss' });
+  await plum.scrollIntoViewIfNeeded();
+  await plum.hover();
+  await becomes('main', '#2f4a2c');
+  await page.mouse.move(300, 400);
+  await becomes('main', was);
+  await plum.click();
+  const form = page.locator('.ready details[open] form');
+  for (const label of ['Paper', 'Sheet', 'Mist', 'Ink', 'Thread', 'Warm', 'Cool', 'Second']) await form.getByLabel(label).uncheck();
+  await posted(() => form.getByRole('button', { name: 'Take these colors of Slate and moss' }).click());
+  await becomes('main', '#2f4a2c');
+  assert.equal(await brand('paper'), '#f9f3e6');
+  await undoHere();
+  await becomes('main', was);
+});
+
+test('colors that are nearly the same are offered for merging', async () => {
+  await change(page, { 'scheme.daylight.quiet': '#ebdfc6' });
+  await open();
+  await noAxeFindings(page, 'colors with a near duplicate');
+  await posted(() => page.getByRole('button', { name: 'Let it follow Mist' }).click());
+  assert.match(await page.locator('[aria-labelledby=t-all]').textContent(), /No two of them are nearly the same/);
+  await undoHere();
+  await undoHere();
+  forget(page);
+});
+
+test('a palette goes out in four formats and comes back, with what was not understood listed', async () => {
+  await open();
+  for (const [format, begins] of [['css', ':root'], ['tokens', '{'], ['gpl', 'GIMP Palette'], ['svg', '<svg']]) {
+    const text = await (await page.request.get(`${BASE}/workbench/looks/1/palette.${format}`)).text();
+    assert.ok(text.startsWith(begins) && text.includes('main'), format);
+  }
+  await page.locator('#palette-file').setInputFiles({ name: 'p.css', mimeType: 'text/css', buffer: Buffer.from(':root{--main:#123456;--accent:oklch(0.9 0.1 90);--gap:4px;--fog:#eee}') });
+  await posted(() => page.getByRole('button', { name: 'Bring the colors in' }).click());
+  const report = await page.locator('.report').textContent();
+  assert.match(report, /2 colors were taken: main, accent/);
+  assert.match(report, /fog #eeeeee/);
+  assert.match(report, /--gap: “4px”/);
+  await becomes('main', '#123456');
+  await noAxeFindings(page, 'colors with a report', ['.living', '.cloth', '.weave']);
+  await undoHere();
+});
