@@ -18,6 +18,8 @@ final class ContrastFix
     private const REFINEMENTS = 3;
     /** sRGB steps searched around the best point on every channel. */
     private const NEIGHBOURHOOD = 2;
+    /** Luminance beyond a rim. */
+    private const FURTHER = [0.0, 0.004, 0.015, 0.04];
 
     /**
      * @param float $ratio 1..21
@@ -31,14 +33,47 @@ final class ContrastFix
         if (Contrast::ratio(self::rounded($color), $against) >= $ratio) {
             return self::rounded($color);
         }
-        $fixed = Contrast::luminance($against);
-        $goals = array_filter(
-            [($fixed + 0.05) * $ratio - 0.05, ($fixed + 0.05) / $ratio - 0.05],
-            static fn(float $y): bool => $y >= 0 && $y <= 1,
-        );
+
+        return self::meeting($color, [[$against, $ratio]]);
+    }
+
+    /**
+     * The same for a color that meets several others at once: every demand holds afterwards.
+     *
+     * Each demand forbids an interval of luminance about the other color's; where the intervals join, what lies between is
+     * forbidden too. The nearest colors that hold are on the rims of the interval the color is in.
+     *
+     * @param Color $color opaque
+     * @param list<array{Color, float}> $demands the other color, opaque, and the ratio wanted
+     *
+     * @return ?Color null when no color of this hue can hold all of them
+     */
+    public static function meeting(Color $color, array $demands): ?Color
+    {
+        $passes = static function (Color $candidate) use ($demands): bool {
+            foreach ($demands as [$other, $ratio]) {
+                if (Contrast::ratio($candidate, $other) < $ratio) {
+                    return false;
+                }
+            }
+
+            return true;
+        };
+        if ($passes(self::rounded($color))) {
+            return self::rounded($color);
+        }
         $best = null;
-        foreach ($goals as $luminance) {
-            $found = self::onCurve($color, $luminance, $against, $ratio);
+        foreach (self::rims(Contrast::luminance($color), $demands) as $side => $rim) {
+            // Near black and white few colors of a hue are left among 8 bits: then a little further on, and at last the end itself.
+            foreach (self::FURTHER as $step) {
+                $luminance = $side === 0 ? $rim - $step : $rim + $step;
+                $found = $luminance < 0 || $luminance > 1 ? null : self::onCurve($color, $luminance, $passes);
+                if ($found !== null) {
+                    break;
+                }
+            }
+            $end = Color::fromRgbInteger($side === 0 ? 0 : 0xFFFFFF);
+            $found ??= $passes($end) ? [$end, Ciede2000::difference($color, $end)] : null;
             if ($found !== null && ($best === null || $found[1] < $best[1])) {
                 $best = $found;
             }
@@ -47,8 +82,44 @@ final class ContrastFix
         return $best[0] ?? null;
     }
 
-    /** @return ?array{Color, float} the color and its CIEDE2000 from the original */
-    private static function onCurve(Color $original, float $luminance, Color $against, float $ratio): ?array
+    /**
+     * @param list<array{Color, float}> $demands
+     *
+     * @return array{float, float} the rims of what is forbidden around a luminance; beyond 0..1 where nothing is left on that side
+     */
+    private static function rims(float $luminance, array $demands): array
+    {
+        $forbidden = array_map(static function (array $demand): array {
+            $y = Contrast::luminance($demand[0]) + 0.05;
+
+            return [$y / $demand[1] - 0.05, $y * $demand[1] - 0.05];
+        }, $demands);
+        sort($forbidden);
+        $joined = [];
+        foreach ($forbidden as [$from, $to]) {
+            $last = count($joined) - 1;
+            if ($last >= 0 && $from <= $joined[$last][1]) {
+                $joined[$last][1] = max($joined[$last][1], $to);
+            } else {
+                $joined[] = [$from, $to];
+            }
+        }
+        foreach ($joined as [$from, $to]) {
+            // A hair's breadth beside it is inside: 8 bits a channel cannot stand exactly on a rim.
+            if ($luminance > $from - 0.01 && $luminance < $to + 0.01) {
+                return [$from, $to];
+            }
+        }
+
+        return [$luminance, $luminance];
+    }
+
+    /**
+     * @param callable(Color): bool $passes
+     *
+     * @return ?array{Color, float} the color and its CIEDE2000 from the original
+     */
+    private static function onCurve(Color $original, float $luminance, callable $passes): ?array
     {
         [, $chroma, $hue] = $original->to(ColorSpace::Oklch)->coordinates();
         $lab = $original->to(ColorSpace::Lab)->numbers();
@@ -75,7 +146,7 @@ final class ContrastFix
             $top = $best[2] + $step;
         }
 
-        return $best[0] === INF ? null : self::rounding(Color::in(ColorSpace::Oklch, $best[1], $best[2], $hue), $lab, $against, $ratio);
+        return $best[0] === INF ? null : self::rounding(Color::in(ColorSpace::Oklch, $best[1], $best[2], $hue), $lab, $passes);
     }
 
     /** OKLCH lightness at which a chroma and hue have a luminance, or null when that color is outside sRGB. */
@@ -102,10 +173,11 @@ final class ContrastFix
 
     /**
      * @param array{float, float, float} $lab of the original
+     * @param callable(Color): bool $passes
      *
      * @return ?array{Color, float}
      */
-    private static function rounding(Color $near, array $lab, Color $against, float $ratio): ?array
+    private static function rounding(Color $near, array $lab, callable $passes): ?array
     {
         [$r, $g, $b] = array_map(static fn(float $v): int => (int) round($v * 255), $near->shown()->numbers());
         $hue = $near->to(ColorSpace::Oklab)->numbers();
@@ -115,7 +187,7 @@ final class ContrastFix
             for ($dg = -$n; $dg <= $n; $dg++) {
                 for ($db = -$n; $db <= $n; $db++) {
                     $candidate = self::eightBit($r + $dr, $g + $dg, $b + $db);
-                    if ($candidate === null || Contrast::ratio($candidate, $against) < $ratio || ! self::keepsHue($candidate, $hue)) {
+                    if ($candidate === null || ! self::keepsHue($candidate, $hue) || ! $passes($candidate)) {
                         continue;
                     }
                     $d = Ciede2000::ofLab($lab, $candidate->to(ColorSpace::Lab)->numbers());

@@ -78,6 +78,21 @@ test('colors that are nearly the same are offered for merging', async () => {
   forget(page);
 });
 
+test('all faint pairs are mended in one edit that is shown first', async () => {
+  await change(page, { 'scheme.daylight.reduced': '{brand.accent}', 'scheme.daylight.link': '#e8dcc0', 'scheme.night.ink': '#4a4a90' });
+  await open();
+  assert.match(await page.locator('#t-mend').textContent(), /Mend all \d+ at once/);
+  await page.getByRole('button', { name: 'Show what would mend them' }).click();
+  await page.waitForSelector('[aria-labelledby=t-mend] .near li');
+  await noAxeFindings(page, 'mending all', ['.living', '.cloth', '.weave']);
+  await posted(() => page.getByRole('button', { name: /Make (this change|these \d+ changes)/ }).click());
+  assert.equal(await page.locator('#t-mend').count(), 0);
+  await undoHere();
+  await page.waitForSelector('#t-mend');
+  await undoHere();
+  forget(page);
+});
+
 test('a palette goes out in four formats and comes back, with what was not understood listed', async () => {
   await open();
   for (const [format, begins] of [['css', ':root'], ['tokens', '{'], ['gpl', 'GIMP Palette'], ['svg', '<svg']]) {

@@ -22,6 +22,7 @@
 <section class="tool" aria-labelledby="t-brand"><h2 id="t-brand">Brand colors <small>up: lightness, across: hue</small></h2>@include('workbench.steps.ladder')</section>
 <section class="tool" aria-labelledby="t-weave"><h2 id="t-weave">{{ $theme->schemes[$bench->scheme] }}, as woven <small>each ink on each ground that occurs</small></h2>@include('workbench.steps.weave')</section>
 @include('workbench.steps.findings')
+@include('workbench.steps.mend')
 <section class="tool" aria-labelledby="t-vision"><h2 id="t-vision">With other eyes <small>Machado and others, 2009</small></h2>@include('workbench.steps.vision')</section>
 <section class="tool" aria-labelledby="t-ready"><h2 id="t-ready">Ready palettes <small>point at one to try it on</small></h2>@include('workbench.steps.ready-palettes')</section>
 <section class="tool" aria-labelledby="t-all"><h2 id="t-all">All colors <small>by hue and lightness</small></h2>@include('workbench.steps.discipline')</section>
