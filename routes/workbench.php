@@ -29,6 +29,7 @@ Route::prefix('workbench')->group(static function (): void {
         Route::prefix('looks/{look}')->whereNumber('look')->group(static function (): void {
             Route::get('find', [AskController::class, 'find']);
             Route::get('reach', [AskController::class, 'reach']);
+            Route::get('point', [AskController::class, 'point']);
             Route::get('shade', [AskController::class, 'shade']);
             Route::get('pulse', [AskController::class, 'pulse']);
             Route::get('moment', [AskController::class, 'moment']);

@@ -102,6 +102,39 @@ final readonly class ReachIndex
         return array_values(array_unique($properties));
     }
 
+    /**
+     * The other way round: which settings an element of a page takes its style and words from.
+     *
+     * @param list<int> $elements the element and those around it, inside out
+     *
+     * @return list<string> paths: those of the innermost element that has any of its own
+     */
+    public function settingsAt(string $page, array $elements, ResolvedLook $look): array
+    {
+        $byProperty = [];
+        foreach ($look->catalog->all() as $path => $setting) {
+            $byProperty[$setting->property()] = $path;
+        }
+        foreach ($elements as $element) {
+            $found = [];
+            foreach ([$this->uses, $this->words] as $places) {
+                foreach ($places as $key => $pages) {
+                    if (in_array($element, $pages[$page] ?? [], true)) {
+                        $path = $byProperty[$key] ?? ($look->catalog->has($key) ? $key : null);
+                        if ($path !== null) {
+                            $found[$path] = true;
+                        }
+                    }
+                }
+            }
+            if ($found !== []) {
+                return array_keys($found);
+            }
+        }
+
+        return [];
+    }
+
     /** Why a setting shows nowhere, in one sentence; null when it does show. */
     public function whyNowhere(string $path, ResolvedLook $look, CompiledLook $compiled): ?string
     {

@@ -10,7 +10,7 @@ export function startWindow(root) {
   const pageList = root.querySelector('[data-page]');
   const seam = root.querySelector('[data-seam]');
   const clock = root.querySelector('[data-clock]');
-  const state = { device: 'desktop', turned: false, view: 'one', page: pageList.value, live: new Map(), moment: 'now', trial: '', compared: [] };
+  const state = { device: 'desktop', turned: false, view: 'one', page: pageList.value, live: new Map(), moment: 'now', trial: '', compared: [], pointing: false };
   const preview = (trial = state.trial) => `${root.dataset.preview}/${state.moment}${trial ? `~${trial}` : ''}`;
   let panes = [];
 
@@ -55,6 +55,27 @@ export function startWindow(root) {
     const doc = frame.contentDocument;
     if (!doc) return;
     applyLive(doc);
+    // Pointing: what is under the pointer, or has the focus, is asked about instead of followed.
+    const numbersOf = (element) => {
+      const all = [...doc.body.querySelectorAll('*')];
+      const numbers = [];
+      for (let e = element; e && e !== doc.body; e = e.parentElement) numbers.push(all.indexOf(e));
+      return numbers;
+    };
+    for (const kind of ['pointerover', 'focusin']) {
+      doc.addEventListener(kind, (event) => {
+        if (!state.pointing || !event.target.closest) return;
+        const page = keyOf(frame) ?? wanted.page;
+        root.dispatchEvent(new CustomEvent('ikat:pointed', { bubbles: true, detail: { page, elements: numbersOf(event.target) } }));
+      });
+    }
+    doc.addEventListener('click', (event) => {
+      if (state.pointing) {
+        event.preventDefault();
+        event.stopPropagation();
+        root.dispatchEvent(new CustomEvent('ikat:picked', { bubbles: true }));
+      }
+    }, true);
     doc.addEventListener('click', (event) => {
       const link = event.target.closest?.('a[href]');
       if (!link || link.getAttribute('href').startsWith('#')) return;
@@ -181,7 +202,14 @@ export function startWindow(root) {
     const button = event.target.closest('button');
     if (!button) return;
     if (button.dataset.device) state.device = button.dataset.device;
-    else if ('turn' in button.dataset) state.turned = !state.turned;
+    else if ('point' in button.dataset) {
+      state.pointing = !state.pointing;
+      button.setAttribute('aria-pressed', String(state.pointing));
+      root.classList.toggle('is-pointing', state.pointing);
+      lit = {};
+      drawLights();
+      return;
+    } else if ('turn' in button.dataset) state.turned = !state.turned;
     else if (button.dataset.view) state.view = state.view === button.dataset.view ? 'one' : button.dataset.view;
     else return;
     press('[data-device]', (b) => b.dataset.device === state.device);

@@ -78,6 +78,21 @@ test('colors that are nearly the same are offered for merging', async () => {
   forget(page);
 });
 
+test('what is pointed at in the window names its colors, the chain they follow, and leads to the control', async () => {
+  await open();
+  await page.locator('[data-point]').click();
+  await shopFrame(page).locator('.card-name a').first().hover();
+  await page.waitForFunction(() => document.querySelector('#tape-reach').textContent.includes('Daylight: ink'));
+  assert.match(await page.locator('#tape-reach').textContent(), /follows “Ink”/);
+  await noAxeFindings(page, 'pointing', ['.living', '.cloth', '.weave']);
+  await shopFrame(page).locator('.band-head h2').first().hover();
+  await page.waitForFunction(() => document.querySelector('#tape-reach').textContent.includes('Daylight: heading'));
+  await shopFrame(page).locator('.band-head h2').first().click();
+  await page.waitForURL(/open_path=scheme\.daylight\.heading/);
+  await settled(page);
+  assert.match(await page.locator('#t-picker').textContent(), /Daylight: heading/);
+});
+
 test('all faint pairs are mended in one edit that is shown first', async () => {
   await change(page, { 'scheme.daylight.reduced': '{brand.accent}', 'scheme.daylight.link': '#e8dcc0', 'scheme.night.ink': '#4a4a90' });
   await open();

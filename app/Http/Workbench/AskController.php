@@ -11,6 +11,7 @@ use App\Looks\SamplePages;
 use App\Looks\ShadeDesk;
 use Ikat\Core\Color\GamutTable;
 use Ikat\Core\Look\LookException;
+use Ikat\Core\Look\SettingType;
 use Ikat\Core\Season\Season;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -45,6 +46,25 @@ final class AskController
             'pages' => array_intersect_key(SamplePages::LABELS, $places),
             'why' => $bench->whyNowhere($path),
         ]);
+    }
+
+    /** What an element of the window is made of: its settings, the value of each, and why it is that. */
+    public function point(Request $request, int $look): JsonResponse
+    {
+        $bench = $this->maker->make($request, $this->maker->look($look));
+        $elements = array_map(intval(...), array_slice(explode(',', (string) $request->query('elements', '')), 0, 40));
+        $input = $bench->input();
+        $paths = $input->reach->settingsAt((string) $request->query('page', ''), $elements, $input->look);
+        // Colors first: they are what is asked about most.
+        usort($paths, static fn(string $a, string $b): int => ($input->look->catalog->get($b)->type === SettingType::Color) <=> ($input->look->catalog->get($a)->type === SettingType::Color));
+
+        return response()->json(['settings' => array_map(static fn(string $path): array => [
+            'label' => $bench->setting($path)->label,
+            'value' => $bench->setting($path)->say($input->look->value($path)),
+            'color' => $bench->setting($path)->type === SettingType::Color ? $input->look->text($path) : null,
+            'why' => $input->look->why($path),
+            'address' => $bench->addressOfSetting($path, $bench->setting($path)->step),
+        ], array_slice($paths, 0, 12))]);
     }
 
     /** How a color would read: its contrast lines at a hue, and its pairs at a value. */
