@@ -304,6 +304,21 @@ final class Bench
         return array_key_exists($path, $this->look->ownChanges()->own);
     }
 
+    /** @return list<string> hex colors set by hand lately, the last first */
+    public function recentColors(): array
+    {
+        $found = [];
+        foreach (Edit::query()->where('look_id', $this->look->id)->orderByDesc('sequence')->limit(40)->get() as $edit) {
+            foreach ($edit->entry()->changes as $change) {
+                if (is_string($change->after) && preg_match('/^#[0-9a-f]{6}$/', $change->after)) {
+                    $found[$change->after] = true;
+                }
+            }
+        }
+
+        return array_slice(array_map(strval(...), array_keys($found)), 0, 10);
+    }
+
     /** How many of this step's settings are the merchant's own. */
     public function ownCount(): int
     {

@@ -19,6 +19,19 @@ export function startPicker(shopWindow) {
   setUp();
 }
 
+/** The screen's own eyedropper, where the browser has one. */
+function offerEyedropper(root) {
+  const button = root.querySelector('[data-eyedropper]');
+  if (!button || !window.EyeDropper) return;
+  button.hidden = false;
+  button.onclick = async () => {
+    const picked = await new window.EyeDropper().open().catch(() => null);
+    if (!picked) return;
+    root.querySelector('#typed').value = picked.sRGBHex;
+    root.querySelector('[data-typed]').requestSubmit();
+  };
+}
+
 async function loadGamut() {
   gamut ??= await (await fetch('/workbench/gamut.json')).json();
   return gamut;
@@ -34,6 +47,7 @@ function edge(l, h) {
 }
 
 async function open(root, shopWindow) {
+  offerEyedropper(root);
   await loadGamut();
   const range = Object.fromEntries([...root.querySelectorAll('[data-axis]')].map((i) => [i.dataset.axis, i]));
   const color = { l: Number(range.l.value), c: Number(range.c.value), h: Number(range.h.value) };

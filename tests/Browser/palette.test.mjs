@@ -78,6 +78,22 @@ test('colors that are nearly the same are offered for merging', async () => {
   forget(page);
 });
 
+test('a color in use is copied to another setting, and the screen’s eyedropper gives one', async () => {
+  // Not every browser has an eyedropper: the test brings one that always picks the same.
+  await page.addInitScript(() => { window.EyeDropper = class { open() { return Promise.resolve({ sRGBHex: '#336699' }); } }; });
+  await open();
+  await page.locator('.p-link').click();
+  await settled(page);
+  await posted(() => page.getByRole('button', { name: 'Set #b4420a' }).first().click());
+  assert.equal(await page.locator('#typed').inputValue(), '#b4420a');
+  await posted(() => page.getByRole('button', { name: 'Take a color from the screen' }).click());
+  assert.equal(await page.locator('#typed').inputValue(), '#336699');
+  assert.ok(await page.locator('.chip-row', { hasText: 'Recent' }).getByRole('button', { name: 'Set #336699' }).count() === 1);
+  await noAxeFindings(page, 'colors in use', ['.living', '.cloth', '.weave']);
+  await undoHere();
+  await undoHere();
+});
+
 test('what is pointed at in the window names its colors, the chain they follow, and leads to the control', async () => {
   await open();
   await page.locator('[data-point]').click();

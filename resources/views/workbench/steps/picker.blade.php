@@ -11,6 +11,14 @@
       <input type="hidden" name="path" value="{{ $bench->selected }}"><label class="hidden-words" for="typed">Any CSS color</label><input class="entry" id="typed" name="value" value="{{ $value }}" spellcheck="false" autocomplete="off" @disabled(! $edits)><button class="act" @disabled(! $edits)>Set</button>
     </form>
   </div>
+  @if ($edits)
+  <div class="chips">
+    @foreach (['In use' => array_slice(array_map(strval(...), array_keys(Ikat\Core\Palette\Discipline::colors($input))), 0, 24), 'Recent' => $bench->recentColors()] as $words => $hexes)
+    @if ($hexes !== [])<div class="chip-row" role="group" aria-label="{{ $words }}: set one of these colors"><span>{{ $words }}</span>@foreach ($hexes as $hex)<button type="button" class="chip" aria-label="Set {{ $hex }}" title="{{ $hex }}" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-vals="{{ json_encode(['path' => $bench->selected, 'value' => $hex]) }}" hx-target="#bench" hx-swap="morph:innerHTML"><svg viewBox="0 0 24 24" aria-hidden="true"><rect width="24" height="24" fill="{{ $hex }}"/></svg></button>@endforeach</div>@endif
+    @endforeach
+    <button type="button" class="act" data-eyedropper hidden><x-icon name="pipette"/> Take a color from the screen</button>
+  </div>
+  @endif
   <ul class="pair-list" data-pairs aria-label="Its pairs"></ul>
   <div class="picker-end">
     <form hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-trigger="change" hx-target="#bench" hx-swap="morph:innerHTML">
