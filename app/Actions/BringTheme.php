@@ -44,7 +44,7 @@ final class BringTheme
             foreach ($read as $name => $picture) {
                 $called = mb_substr("$package->name-$name", 0, 70);
                 if (! Picture::query()->where('name', $called)->exists()) {
-                    Picture::query()->create(['name' => $called, 'alt' => '', ...$this->intake->keep($picture, $this->store->id(), $called)]);
+                    Picture::query()->create(['name' => $called, 'alt' => "{$package->theme->title}: ".str_replace('-', ' ', (string) $name), ...$this->intake->keep($picture, $this->store->id(), $called)]);
                 }
             }
         });

@@ -308,11 +308,9 @@ final class Bench
     public function recentColors(): array
     {
         $found = [];
-        foreach (Edit::query()->where('look_id', $this->look->id)->orderByDesc('sequence')->limit(40)->get() as $edit) {
-            foreach ($edit->entry()->changes as $change) {
-                if (is_string($change->after) && preg_match('/^#[0-9a-f]{6}$/', $change->after)) {
-                    $found[$change->after] = true;
-                }
+        foreach ($this->look->edits()->orderByDesc('sequence')->limit(40)->get()->flatMap(static fn(Edit $e): array => $e->entry()->changes) as $change) {
+            if (is_string($change->after) && preg_match('/^#[0-9a-f]{6}$/', $change->after)) {
+                $found[$change->after] = true;
             }
         }
 
