@@ -89,7 +89,7 @@ export function another(setting) {
     case 'length': case 'number': return Number(value) - least > most - Number(value) ? least : most;
     case 'choice': case 'font': return choices.find((c) => c !== value && c !== 'none') ?? choices.find((c) => c !== value);
     case 'switch': return value ? 'off' : 'on';
-    case 'text': return value.startsWith('Quite') ? 'Other words' : 'Quite other words';
+    case 'text': return (value.startsWith('Quite') ? 'Other words' : 'Quite other words').slice(0, most);
     case 'target': return of === 'web' ? 'https://elsewhere.wrenfold.example/' : value === '/page/returns' ? '/search' : '/page/returns';
     case 'picture': return PICTURES.find((p) => p !== value);
     case 'picks': return of === 'product' ? 'reed-drum-lantern,moth-paper-globe,heron-folding-lantern' : 'lead-winter,lead';
