@@ -29,13 +29,19 @@ use Illuminate\Http\Request;
 final class ReachDesk
 {
     /** Raised when the index's own form changes. */
-    private const FORM = 7;
+    private const FORM = 8;
 
     /** Files: an index for each page of each state, and parsed stylesheets. */
-    private const KEEP = 1200;
+    private const KEEP = 1500;
+
+    /** What a page was made of is kept for this many of its states: undo and redo go back and forth. */
+    private const NOTES = 5;
 
     /** @var array<string, ReachIndex> */
     private array $indexes = [];
+
+    /** @var array<string, Stylesheet> by look and state */
+    private array $joined = [];
 
     public function __construct(private readonly LookDesk $desk, private readonly SamplePages $pages, private readonly StoreDesk $store, private readonly DraftShop $drafts, private readonly LogoDesk $logos) {}
 
@@ -75,19 +81,85 @@ final class ReachDesk
 
     private function make(Look $look, ResolvedLook $resolved, CompiledLook $compiled): ReachIndex
     {
-        $pages = $this->pages->render(fn(Request $request): ShopContext => $this->shop($look, $resolved, $request));
-        $css = [$this->desk->themes->stylesheet($this->desk->theme($look)), $compiled->rules];
-        $theme = hash('xxh128', $css[0]);
-        $sheet = null;
+        $values = $resolved->values();
+        $theme = hash('xxh128', $this->desk->themes->stylesheet($this->desk->theme($look)));
+        $made = hash('xxh128', json_encode([self::FORM, $theme, $look->storefront->id, $look->storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR));
         $indexes = [];
-        foreach ($pages as $page => $html) {
+        foreach ($this->pages->paths() as $page => $path) {
+            $notes = $this->notes("$made-$page");
+            $note = $this->matching($notes, $values);
+            $html = null;
+            if ($note === null) {
+                [$html, $read] = $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($look, $resolved, $request));
+                preg_match_all('/\bits-[a-z0-9-]+/', $html, $items);
+                $note = ['read' => $read, 'skeleton' => hash('xxh128', PageReader::skeleton($html)), 'items' => array_values(array_unique($items[0]))];
+                $this->note("$made-$page", [$note, ...array_slice($notes, 0, self::NOTES - 1)]);
+            }
             // Other words make no other skeleton: after an edit of words no page has to be read again.
-            $key = hash('xxh128', self::FORM."$theme $page ".self::rulesOn($html, $compiled->rules).PageReader::skeleton($html));
-            $indexes[] = $this->stored($key) ?? $this->store($key, PageReader::page($sheet ??= $this->sheet($css), $page, $html));
+            $key = hash('xxh128', self::FORM."$theme $page ".self::rulesOn($note['items'], $compiled->rules).$note['skeleton']);
+            $indexes[] = $this->stored($key) ?? $this->store($key, $this->readPage($look, $resolved, $compiled, $page, $path, $html));
         }
         $this->sweep();
 
         return ReachIndex::merged($indexes);
+    }
+
+    private function readPage(Look $look, ResolvedLook $resolved, CompiledLook $compiled, string $page, string $path, ?string $html): ReachIndex
+    {
+        $html ??= $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($look, $resolved, $request))[0];
+        $sheet = $this->joined[$look->stamp()] ??= $this->sheet([$this->desk->themes->stylesheet($this->desk->theme($look)), $compiled->rules]);
+
+        return PageReader::page($sheet, $page, $html);
+    }
+
+    /**
+     * What a page was made of, the last few times: where all of it is as it was then, the page is too and is not made again.
+     *
+     * @return list<array{read: array<string, bool|float|string|null>, skeleton: string, items: list<string>}>
+     */
+    private function notes(string $key): array
+    {
+        $file = storage_path("reach/page-$key");
+        $found = is_file($file) ? unserialize((string) file_get_contents($file), ['allowed_classes' => false]) : [];
+
+        return is_array($found) ? array_values($found) : [];
+    }
+
+    /**
+     * @param list<array{read: array<string, bool|float|string|null>, skeleton: string, items: list<string>}> $notes
+     * @param array<string, bool|float|string> $values
+     *
+     * @return ?array{read: array<string, bool|float|string|null>, skeleton: string, items: list<string>}
+     */
+    private function matching(array $notes, array $values): ?array
+    {
+        foreach ($notes as $note) {
+            foreach ($note['read'] as $path => $value) {
+                if (($values[$path] ?? null) !== $value) {
+                    continue 2;
+                }
+            }
+
+            return $note;
+        }
+
+        return null;
+    }
+
+    /** @param list<array{read: array<string, bool|float|string|null>, skeleton: string, items: list<string>}> $notes */
+    private function note(string $key, array $notes): void
+    {
+        $this->put("page-$key", serialize($notes));
+    }
+
+    /**
+     * The look's rules without those of items the page does not have: a band more on the home page changes no other page.
+     *
+     * @param list<string> $items classes of the items it has
+     */
+    private static function rulesOn(array $items, string $rules): string
+    {
+        return implode("\n", array_filter(explode("\n", $rules), static fn(string $rule): bool => ! preg_match('/^\.(its-[a-z0-9-]+)\{/', $rule, $m) || in_array($m[1], $items, true)));
     }
 
     private function shop(Look $look, ResolvedLook $resolved, Request $request): ShopContext
@@ -104,12 +176,6 @@ final class ReachDesk
             $this->drafts->pictures(...),
             "/preview/$look->id/now",
         );
-    }
-
-    /** The look's rules without those of items the page does not have: a band more on the home page changes no other page. */
-    private static function rulesOn(string $html, string $rules): string
-    {
-        return implode("\n", array_filter(explode("\n", $rules), static fn(string $rule): bool => ! preg_match('/^\.(its-[a-z0-9-]+)\{/', $rule, $m) || str_contains($html, $m[1])));
     }
 
     /** @param list<string> $css whose rules follow one another; each is parsed once */
@@ -150,15 +216,20 @@ final class ReachDesk
      */
     private function keep(string $key, object $made): object
     {
+        $this->put($key, serialize($made));
+
+        return $made;
+    }
+
+    private function put(string $key, string $content): void
+    {
         $folder = storage_path('reach');
         if (! is_dir($folder)) {
             mkdir($folder, 0o755, true);
         }
         $part = "$folder/$key.".bin2hex(random_bytes(4));
-        file_put_contents($part, serialize($made));
+        file_put_contents($part, $content);
         rename($part, "$folder/$key");
-
-        return $made;
     }
 
     private function sweep(): void

@@ -56,20 +56,18 @@ final class SamplePages
     }
 
     /**
+     * @param string $path of the page, as paths() gives it
      * @param callable(Request): ShopContext $context
      *
-     * @return array<string, string> key => HTML
+     * @return array{string, array<string, bool|float|string|null>} HTML, and the settings it was made of
      */
-    public function render(callable $context): array
+    public function render(string $key, string $path, callable $context): array
     {
-        $pages = [];
-        foreach ($this->paths() as $key => $path) {
-            $request = Request::create($path);
-            $request->attributes->set('sample-cart', str_contains($path, 'cart=sample'));
-            $pages[$key] = $this->html($key, basename((string) parse_url($path, PHP_URL_PATH)), $request, $context($request));
-        }
+        $request = Request::create($path);
+        $request->attributes->set('sample-cart', str_contains($path, 'cart=sample'));
+        $shop = $context($request);
 
-        return $pages;
+        return [$this->html($key, basename((string) parse_url($path, PHP_URL_PATH)), $request, $shop), $shop->read()];
     }
 
     private function html(string $key, string $slug, Request $request, ShopContext $shop): string

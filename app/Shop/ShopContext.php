@@ -33,6 +33,9 @@ final class ShopContext
     /** @var ?array<string, ShopPicture> */
     private ?array $pictures = null;
 
+    /** @var array<string, bool|float|string|null> */
+    private array $read = [];
+
     /**
      * @param array<string, bool|float|string> $values every setting's resolved value
      * @param string $themeCss file name
@@ -51,19 +54,30 @@ final class ShopContext
         private readonly string $previewPrefix = '',
     ) {}
 
+    /** @return array<string, bool|float|string|null> path => value of every setting that was asked for so far: what was made depends on no other */
+    public function read(): array
+    {
+        return $this->read;
+    }
+
+    private function value(string $path): bool|float|string|null
+    {
+        return $this->read[$path] = $this->values[$path] ?? null;
+    }
+
     public function text(string $path): string
     {
-        return (string) ($this->values[$path] ?? '');
+        return (string) ($this->value($path) ?? '');
     }
 
     public function on(string $path): bool
     {
-        return ($this->values[$path] ?? false) === true;
+        return $this->value($path) === true;
     }
 
     public function number(string $path): int
     {
-        return (int) ($this->values[$path] ?? 0);
+        return (int) ($this->value($path) ?? 0);
     }
 
     /** @return list<Item> the shown items of a list, in order */
@@ -140,7 +154,7 @@ final class ShopContext
     /** Classes of a part that wears the scheme its setting names. */
     public function wears(string $path): string
     {
-        return 'wear scheme-'.$this->values[$path];
+        return 'wear scheme-'.$this->value($path);
     }
 
     /** The same for a part that may also wear what is around it. */
