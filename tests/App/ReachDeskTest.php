@@ -33,4 +33,25 @@ final class ReachDeskTest extends AppTestCase
         $rules = 'rule-'.random_int(2, 9999);
         self::assertLessThanOrEqual(3, $this->filesAfter(['home.bands' => "lead-1,$rules,row-1,words-1,columns-1,newsletter-1"]), 'the rules of the new item, the home page, and the whole');
     }
+
+    /** What is kept of pages that were not made again is what making all of them anew gives. */
+    public function testPagesThatAreNotMadeAgainAreAsTheyWouldBe(): void
+    {
+        $fresh = function (bool $forget): string {
+            $this->app->forgetScopedInstances();
+            app(\App\Shop\CurrentStore::class)->is($this->storefront()->store_id);
+            if ($forget) {
+                array_map(unlink(...), glob(storage_path('reach/*')) ?: []);
+            }
+
+            return serialize(app(ReachDesk::class)->input($this->look()->load('storefront.store'))->reach);
+        };
+        $fresh(false);
+        foreach ([['card.button' => 'on'], ['say.add' => 'Into the basket'], ['header.menu.place' => 'below', 'header.search' => 'box'], ['checkout.head' => 'header'], ['footer.blocks' => 'links-1'], ['locked.heading' => 'Closed']] as $changes) {
+            $look = $this->look()->load('storefront.store');
+            app(EditLook::class)($look, $changes, $look->head, 'Maren');
+            $kept = $fresh(false);
+            self::assertSame($fresh(true), $kept, (string) json_encode($changes));
+        }
+    }
 }
