@@ -1,6 +1,20 @@
 // Keys that work everywhere on the workbench.
 
+/** A row of many buttons is one stop of the Tab key; the arrow keys go along it. */
+function rove(event) {
+  const row = event.target.closest?.('[data-roving]');
+  if (!row) return;
+  const buttons = [...row.querySelectorAll('button')];
+  const now = buttons.indexOf(event.target.closest('button'));
+  const to = { ArrowRight: now + 1, ArrowDown: now + 1, ArrowLeft: now - 1, ArrowUp: now - 1, Home: 0, End: buttons.length - 1 }[event.key];
+  if (to === undefined || !buttons[to]) return;
+  event.preventDefault();
+  buttons.forEach((b, i) => { b.tabIndex = i === to ? 0 : -1; });
+  buttons[to].focus();
+}
+
 export function startKeys() {
+  document.addEventListener('keydown', rove);
   const press = (name) => document.querySelector(`[data-press="${name}"]:not(:disabled)`)?.click();
   document.addEventListener('keydown', (event) => {
     const typing = event.target.matches?.('input:not([type=range]):not([type=checkbox]), textarea, select');

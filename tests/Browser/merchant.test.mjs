@@ -124,7 +124,7 @@ test('with the keyboard alone', async () => {
   const visitor = await openPage(browser);
   const live = await publicColor(visitor);
 
-  const tabTo = async (selector, most = 120) => {
+  const tabTo = async (selector, most = 160) => {
     for (let i = 0; i < most; i += 1) {
       await page.keyboard.press('Tab');
       if (await page.evaluate((s) => document.activeElement.matches(s), selector)) return;

@@ -86,6 +86,11 @@ test('a color in use is copied to another setting, and the screen’s eyedropper
   await settled(page);
   await posted(() => page.getByRole('button', { name: 'Set #b4420a' }).first().click());
   assert.equal(await page.locator('#typed').inputValue(), '#b4420a');
+  // By key: the row is one stop, the arrows go along it.
+  const first = page.locator('.chip-row').first().locator('button').first();
+  await first.focus();
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press('ArrowRight');
+  assert.equal(await page.evaluate(() => [...document.activeElement.parentElement.querySelectorAll('button')].indexOf(document.activeElement)), 3);
   await posted(() => page.getByRole('button', { name: 'Take a color from the screen' }).click());
   assert.equal(await page.locator('#typed').inputValue(), '#336699');
   assert.ok(await page.locator('.chip-row', { hasText: 'Recent' }).getByRole('button', { name: 'Set #336699' }).count() === 1);

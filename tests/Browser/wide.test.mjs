@@ -21,7 +21,7 @@ const step = async (rest) => { await page.goto(`${BASE}/workbench/looks/1/${rest
 const bands = () => shopFrame(page).evaluate(() => [...document.querySelectorAll('[data-part^=band-]')].map((e) => e.dataset.part.slice(5)));
 /** The window reads its pages again a moment after an edit: what it shows is waited for, not taken at once. */
 async function shows(read, expected) {
-  for (let tries = 0; tries < 60; tries += 1) {
+  for (let tries = 0; tries < 400; tries += 1) {
     const found = await read().catch(() => null);
     if (JSON.stringify(found) === JSON.stringify(expected)) return;
     await page.waitForTimeout(100);
@@ -179,19 +179,21 @@ test('a header that stays never covers what has the focus or is linked to (WCAG 
 test('a header smaller when scrolled, and one that comes back on scrolling up', async () => {
   const visit = async () => { await page.goto(`${BASE}/preview/1/now/shop/wrenfold/`); };
   const height = () => page.evaluate(() => document.querySelector('.header').getBoundingClientRect());
-  const scroll = async (y) => { await page.evaluate((to) => scrollTo({ top: to, behavior: 'instant' }), y); await page.waitForTimeout(120); };
+  const scroll = (y) => page.evaluate((to) => scrollTo({ top: to, behavior: 'instant' }), y);
+  /** The script answers a scroll a frame later: its answer is waited for. */
+  const becomes = (test, value) => page.waitForFunction(([source, given]) => { const box = document.querySelector('.header').getBoundingClientRect(); return { smaller: box.height < given && box.top === 0, away: box.bottom <= 0, back: box.top === 0 }[source]; }, [test, value]);
   await change(page, { 'header.sticky': 'smaller' });
   await visit();
   const whole = (await height()).height;
   await scroll(600);
-  assert.ok((await height()).height < whole && (await height()).top === 0);
+  await becomes('smaller', whole);
   await undo(page);
   await change(page, { 'header.sticky': 'returns' });
   await visit();
   await scroll(900);
-  assert.ok((await height()).bottom <= 0, 'away while reading on');
+  await becomes('away');
   await scroll(700);
-  assert.ok((await height()).top === 0, 'back on scrolling up');
+  await becomes('back');
   await undo(page);
 });
 

@@ -14,7 +14,7 @@
   @if ($edits)
   <div class="chips">
     @foreach (['In use' => array_slice(array_map(strval(...), array_keys(Ikat\Core\Palette\Discipline::colors($input))), 0, 24), 'Recent' => $bench->recentColors()] as $words => $hexes)
-    @if ($hexes !== [])<div class="chip-row" role="group" aria-label="{{ $words }}: set one of these colors"><span>{{ $words }}</span>@foreach ($hexes as $hex)<button type="button" class="chip" aria-label="Set {{ $hex }}" title="{{ $hex }}" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-vals="{{ json_encode(['path' => $bench->selected, 'value' => $hex]) }}" hx-target="#bench" hx-swap="morph:innerHTML"><svg viewBox="0 0 24 24" aria-hidden="true"><rect width="24" height="24" fill="{{ $hex }}"/></svg></button>@endforeach</div>@endif
+    @if ($hexes !== [])<div class="chip-row" role="toolbar" data-roving aria-label="{{ $words }}: set one of these colors"><span>{{ $words }}</span>@foreach ($hexes as $hex)<button type="button" class="chip" tabindex="{{ $loop->first ? 0 : -1 }}" aria-label="Set {{ $hex }}" title="{{ $hex }}" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-vals="{{ json_encode(['path' => $bench->selected, 'value' => $hex]) }}" hx-target="#bench" hx-swap="morph:innerHTML"><svg viewBox="0 0 24 24" aria-hidden="true"><rect width="24" height="24" fill="{{ $hex }}"/></svg></button>@endforeach</div>@endif
     @endforeach
     <button type="button" class="act" data-eyedropper hidden><x-icon name="pipette"/> Take a color from the screen</button>
   </div>
