@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { after, before, test } from 'node:test';
 import sharp from 'sharp';
-import { forget } from './catalog.mjs';
+import { change, forget } from './catalog.mjs';
 import { BASE, SHOP, edited, noAxeFindings, openPage, settled, shopFrame, signIn, startBrowser } from './support.mjs';
 
 let browser;
@@ -210,6 +210,28 @@ test('a raster logo is pasted, its blur is told, and what is no picture is refus
   assert.match(await page.locator('.logo-sharp').first().textContent(), /Sharp at 2x up to size 12/);
   await page.locator('#logo-file').setInputFiles({ name: 'evil.svg', mimeType: 'image/svg+xml', buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>') });
   await page.waitForFunction(() => document.querySelector('#notice').textContent.includes('nothing of it can be used'));
+  await undoHere();
+  forget(page);
+});
+
+test('a logo is dropped on its field, and measured over a picture, at the foot and in an e-mail', async () => {
+  await change(page, { 'header.over': 'on', 'footer.logo': 'on' });
+  await step('logo');
+  const svg = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 300 100"><circle cx="60" cy="50" r="40" fill="#1d3b6f"/><rect x="130" y="30" width="150" height="40" fill="#1d3b6f"/></svg>';
+  await made(() => page.evaluate((source) => {
+    const transfer = new DataTransfer();
+    transfer.items.add(new File([source], 'dropped.svg', { type: 'image/svg+xml' }));
+    document.querySelector('[data-drop]').dispatchEvent(new DragEvent('drop', { dataTransfer: transfer, bubbles: true, cancelable: true }));
+  }, svg));
+  const grounds = await page.locator('.grounds').textContent();
+  for (const words of ['In the header', 'Over the first band', 'Over the checkout', 'On the locked shop', 'At the foot', 'In an e-mail']) assert.ok(grounds.includes(words), words);
+  // Dark blue on the dark picture and on the dark foot is found, on the white e-mail it is not.
+  const findings = await page.locator('.step-findings').textContent();
+  assert.match(findings, /over the first band/);
+  assert.match(findings, /at the foot/);
+  assert.doesNotMatch(findings, /e-mail/);
+  await shows((doc) => doc.querySelectorAll('.footer-logo .logo-picture').length, 1);
+  await undoHere();
   await undoHere();
   forget(page);
 });
