@@ -13,6 +13,7 @@ use App\Http\Workbench\PictureController;
 use App\Http\Workbench\PublishController;
 use App\Http\Workbench\SignInController;
 use App\Http\Workbench\StepController;
+use App\Http\Workbench\WardrobeController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', static fn() => redirect('/workbench'));
@@ -30,6 +31,8 @@ Route::prefix('workbench')->group(static function (): void {
             Route::get('find', [AskController::class, 'find']);
             Route::get('reach', [AskController::class, 'reach']);
             Route::get('point', [AskController::class, 'point']);
+            Route::get('knot', [AskController::class, 'knot']);
+            Route::get('wearer', [AskController::class, 'wearer']);
             Route::get('shade', [AskController::class, 'shade']);
             Route::get('pulse', [AskController::class, 'pulse']);
             Route::get('moment', [AskController::class, 'moment']);
@@ -51,6 +54,11 @@ Route::prefix('workbench')->group(static function (): void {
                 Route::post('logo/colors', [LogoController::class, 'colors']);
                 Route::post('palette', [PaletteController::class, 'import']);
                 Route::post('palette/take', [PaletteController::class, 'take']);
+                Route::post('brand', [WardrobeController::class, 'addColor']);
+                Route::post('brand/remove', [WardrobeController::class, 'removeColor']);
+                Route::post('schemes', [WardrobeController::class, 'makeScheme']);
+                Route::post('schemes/copy', [WardrobeController::class, 'copyScheme']);
+                Route::post('schemes/remove', [WardrobeController::class, 'removeScheme']);
                 Route::post('themes', [PackageController::class, 'import']);
                 Route::post('themes/remove', [PackageController::class, 'remove']);
                 Route::post('name', [BaseController::class, 'rename']);

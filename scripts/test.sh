@@ -29,13 +29,13 @@ run_tests() {
 # In two lanes, each with a store, a database and a server of its own: one lane's browser works while the other's server does.
 run_browser() {
   if [ -n "${IKAT_BROWSER_TESTS:-}" ]; then rm -rf "$ROOT/storage/lane.lock"; mkdir -p "$ROOT/storage"; lane 1 $IKAT_BROWSER_TESTS; return; fi
-  local long=tests/Browser/catalog.test.mjs others=() file first second log failed=0
-  for file in tests/Browser/*.test.mjs; do [ "$file" = "$long" ] || others+=("$file"); done
+  local long=(tests/Browser/{catalog,start,wide}.test.mjs) others=() file first second log failed=0
+  for file in tests/Browser/*.test.mjs; do [[ " ${long[*]} " == *" $file "* ]] || others+=("$file"); done
   draw_pictures
   mkdir -p "$ROOT/storage"
   rm -rf "$ROOT/storage/lane.lock"
   log=$(mktemp)
-  lane 1 "$long" >"$log" 2>&1 & first=$!
+  lane 1 "${long[@]}" >"$log" 2>&1 & first=$!
   lane 2 "${others[@]}" & second=$!
   wait "$second" || failed=1
   wait "$first" || failed=1
@@ -45,17 +45,31 @@ run_browser() {
 }
 
 lane() (
-  number=$1
+  number=$1 unsteady=() failed=0
   shift
+  lane_store
+  # Machines that test stumble by times. What fails is tried once more on a fresh store, and named if it passes then:
+  # a file that is named often has a race in it, or the product has.
+  for file in "$@"; do
+    node --test --test-reporter=spec "$file" && continue
+    say "Once more, on a fresh store: $file"
+    end_tests
+    lane_store
+    if node --test --test-reporter=spec "$file"; then unsteady+=("$file"); else failed=1; fi
+  done
+  [ ${#unsteady[@]} -eq 0 ] || say "Unsteady, passed only when run again: ${unsteady[*]}"
+  exit "$failed"
+)
+
+# A store, a database and a server of the lane's own. One after the other: two databases are not prepared at the same time.
+lane_store() {
   TEST_STORE="$ROOT/storage/test-lane-$number"
   unset TEST_DATABASE_PORT
-  # One after the other: two databases are not prepared at the same time.
   while ! mkdir "$ROOT/storage/lane.lock" 2>/dev/null; do sleep 0.5; done
   fresh_store "shop-files-test-$number"
   rmdir "$ROOT/storage/lane.lock"
   serve_tests
-  node --test --test-concurrency=1 --test-reporter=spec "$@"
-)
+}
 
 # fresh_store [FILES]: An empty database with the demo store, not the one ./ikat start uses.
 fresh_store() {

@@ -15,14 +15,16 @@ use Ikat\Core\Check\CheckInput;
 use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\ContrastFinding;
 use Ikat\Core\Check\Finding;
-use Ikat\Core\Check\Fix;
-use Ikat\Core\Check\Fixes;
+use Ikat\Core\Check\Lattice;
 use Ikat\Core\Look\Alias;
+use Ikat\Core\Look\ColoredWords;
 use Ikat\Core\Look\Item;
 use Ikat\Core\Look\Journal;
+use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\Setting;
 use Ikat\Core\Look\SettingType;
 use Ikat\Core\Look\Step;
+use Ikat\Core\Look\Wardrobe;
 use Ikat\Core\Season\SeasonCalendar;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -31,10 +33,15 @@ use Illuminate\Support\Collection;
 /** Everything the workbench shows of one look at one step; each part is computed when a view first asks for it. */
 final class Bench
 {
+    /** The benches of the color desk, in the order of the work. */
+    public const COLOR_BENCHES = ['schemes' => 'Schemes', 'brand' => 'Brand colors', 'lattice' => 'Lattice', 'dark' => 'In the dark', 'all' => 'All colors'];
+
     private ?CheckInput $input = null;
 
     /** @var ?list<Finding> */
     private ?array $findings = null;
+
+    private ?ColorDesk $colors = null;
 
     private ?Journal $journal = null;
 
@@ -46,7 +53,9 @@ final class Bench
      * @param string $scheme the open color scheme
      * @param string $selected path of the color being edited
      * @param ?string $opened key of the opened finding
-     * @param string $part the open part of the storefront
+     * @param string $part the open part of the storefront, or bench of the color desk
+     * @param string $knot the open crossing of the lattice, as ink:ground
+     * @param string $woven what the lattice shows: a scheme, or all of them
      */
     public function __construct(
         public readonly Look $look,
@@ -56,6 +65,8 @@ final class Bench
         public readonly string $selected,
         public readonly ?string $opened,
         public readonly string $part,
+        public readonly string $knot,
+        public readonly string $woven,
         private readonly LookDesk $desk,
         private readonly ReachDesk $reach,
         private readonly JournalBook $book,
@@ -63,6 +74,12 @@ final class Bench
         public readonly StoreDesk $store,
         private readonly DraftShop $drafts,
     ) {}
+
+    /** What only the color desk shows. */
+    public function colors(): ColorDesk
+    {
+        return $this->colors ??= new ColorDesk($this, $this->desk);
+    }
 
     public function input(): CheckInput
     {
@@ -78,7 +95,32 @@ final class Bench
     /** @return list<ContrastFinding> of the open scheme */
     public function findingsHere(): array
     {
-        return array_values(array_filter($this->findings(), fn(Finding $f): bool => $f instanceof ContrastFinding && $f->scheme === $this->scheme));
+        return array_values(array_filter($this->findings(), fn(Finding $f): bool => $f instanceof ContrastFinding && $f->set === $this->set()));
+    }
+
+    /** The set of colors the bench works on: the open scheme's, or its own in dark surroundings. */
+    public function set(): string
+    {
+        return ($this->openPart() === 'dark' && $this->hasDark() ? 'dark.' : 'scheme.').$this->scheme;
+    }
+
+    public function hasDark(): bool
+    {
+        return $this->input()->look->value(Wardrobe::DARK) === true;
+    }
+
+    /** The scheme that the part a setting belongs to wears, as far as one can say. */
+    public function schemeAround(Setting $setting): string
+    {
+        $look = $this->input()->look;
+        $own = preg_match('/^band\.[a-z]+-\d+\./', $setting->path, $m) ? $m[0].'scheme' : strtok($setting->path, '.').'.scheme';
+        foreach ([$own, str_starts_with($setting->path, 'message.') ? 'announcement.scheme' : 'page.scheme'] as $path) {
+            if ($look->catalog->has($path) && isset($this->input()->theme->schemes[$look->text($path)])) {
+                return $look->text($path);
+            }
+        }
+
+        return (string) array_key_first($this->input()->theme->schemes);
     }
 
     /** @return list<Finding> of a step */
@@ -91,7 +133,7 @@ final class Bench
     public function addressOf(Finding $finding): string
     {
         if ($finding instanceof ContrastFinding) {
-            return $this->address('colors?'.http_build_query(['open_scheme' => $finding->scheme, 'open_path' => $finding->inkPath, 'open_finding' => $finding->key]));
+            return $this->address('colors?'.http_build_query(['open_scheme' => $finding->scheme, 'open_path' => $finding->inkPath, 'open_finding' => $finding->key, 'open_part' => str_starts_with($finding->set, 'dark.') ? 'dark' : 'schemes']));
         }
 
         return $this->addressOfSetting($finding->path(), $finding->step());
@@ -105,8 +147,18 @@ final class Bench
             return $this->address($step->value);
         }
         $setting = $catalog->get($path);
-        if ($setting->type === SettingType::Color && $step === Step::Colors) {
-            return $this->address('colors?'.http_build_query(['open_scheme' => explode('.', $path)[0] === 'scheme' ? explode('.', $path)[1] : $this->scheme, 'open_path' => $path]));
+        if ($setting->step === Step::Colors) {
+            [$kind, $key] = explode('.', $path) + ['', ''];
+
+            return $this->address('colors?'.http_build_query([
+                'open_scheme' => in_array($kind, ['scheme', 'dark'], true) ? $key : $this->scheme,
+                'open_path' => $setting->type === SettingType::Color ? $path : $this->selected,
+                'open_part' => match (true) {
+                    $kind === 'dark' => 'dark',
+                    $kind === 'scheme' || str_starts_with($path, 'name.scheme') || $path === Wardrobe::SCHEMES => 'schemes',
+                    default => 'brand',
+                },
+            ]).($setting->type === SettingType::Gradient ? '#gradient' : ''));
         }
 
         return $this->address("{$setting->step->value}?".http_build_query(['open_part' => $setting->part]).'#c-'.str_replace('.', '-', $path));
@@ -137,6 +189,9 @@ final class Bench
 
     public function openPart(): string
     {
+        if ($this->step === Step::Colors) {
+            return isset(self::COLOR_BENCHES[$this->part]) ? $this->part : (string) array_key_first(self::COLOR_BENCHES);
+        }
         $parts = array_map(static fn(Setting $s): string => $s->part, $this->input()->look->catalog->inStep($this->step));
 
         return in_array($this->part, $parts, true) ? $this->part : ($parts[0] ?? '');
@@ -160,7 +215,7 @@ final class Bench
         foreach (['name', 'heading', 'text'] as $key) {
             $path = $item->path($key);
             if ($this->input()->look->catalog->has($path) && $this->input()->look->text($path) !== '') {
-                return $this->input()->look->text($path);
+                return ColoredWords::plain($this->input()->look->text($path));
             }
         }
 
@@ -202,10 +257,14 @@ final class Bench
         return preg_match('/^(message|band|block|season)-[a-z]+-\d+$/', $part, $m) ? $m[1] : null;
     }
 
-    /** @return array{stop: int, fix: int, know: int} */
+    /**
+     * @param ?string $scheme a set of colors, or all findings
+     *
+     * @return array{stop: int, fix: int, know: int}
+     */
     public function counts(?string $scheme = null): array
     {
-        return Checks::count($scheme === null ? $this->findings() : array_values(array_filter($this->findings(), static fn(Finding $f): bool => $f instanceof ContrastFinding && $f->scheme === $scheme)));
+        return Checks::count($scheme === null ? $this->findings() : array_values(array_filter($this->findings(), static fn(Finding $f): bool => $f instanceof ContrastFinding && $f->set === $scheme)));
     }
 
     /** The finding whose fixes are shown. */
@@ -218,12 +277,6 @@ final class Bench
         }
 
         return $this->findingsHere()[0] ?? null;
-    }
-
-    /** @return list<Fix> */
-    public function fixes(ContrastFinding $finding): array
-    {
-        return Fixes::for($finding, $this->input());
     }
 
     public function journal(): Journal
@@ -258,7 +311,8 @@ final class Bench
         foreach ($this->input()->look->all() as $path => $resolution) {
             $before = $live[$path] ?? null;
             $before = is_int($before) ? (float) $before : $before;
-            if ($before !== $resolution->value) {
+            // What the rule makes of the colors for dark surroundings is no change of the merchant's.
+            if ($before !== $resolution->value && $resolution->layer->kind !== LayerKind::Rule) {
                 $changes[] = [
                     'setting' => $resolution->setting,
                     'from' => $before === null ? 'nothing' : $resolution->setting->say($before),
@@ -294,6 +348,15 @@ final class Bench
         return $input->reach->whyNowhere($path, $input->look, $input->compiled);
     }
 
+    /** Whether a setting belongs to a brand color or scheme that was put away. */
+    public function isPutAway(string $path): bool
+    {
+        $theme = $this->input()->theme;
+
+        return preg_match('/^(?:name\.)?(brand|scheme)\.([a-z0-9]+)/', $path, $m) === 1
+            && ! isset(($m[1] === 'brand' ? $theme->brandColors : $theme->schemes)[$m[2]]);
+    }
+
     public function setting(string $path): Setting
     {
         return $this->input()->look->catalog->get($path);
@@ -302,19 +365,6 @@ final class Bench
     public function isOwn(string $path): bool
     {
         return array_key_exists($path, $this->look->ownChanges()->own);
-    }
-
-    /** @return list<string> hex colors set by hand lately, the last first */
-    public function recentColors(): array
-    {
-        $found = [];
-        foreach ($this->look->edits()->orderByDesc('sequence')->limit(40)->get()->flatMap(static fn(Edit $e): array => $e->entry()->changes) as $change) {
-            if (is_string($change->after) && preg_match('/^#[0-9a-f]{6}$/', $change->after)) {
-                $found[$change->after] = true;
-            }
-        }
-
-        return array_slice(array_map(strval(...), array_keys($found)), 0, 10);
     }
 
     /** How many of this step's settings are the merchant's own. */

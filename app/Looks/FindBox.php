@@ -26,7 +26,7 @@ final class FindBox
     {
         return array_values(array_map(
             static fn(Setting $s): Entry => new Entry('setting', $s->label, $bench->addressOfSetting($s->path, $s->step), "$s->words {$s->step->value} $s->path ".Parts::label($s->part)),
-            $bench->input()->look->catalog->all(),
+            array_filter($bench->input()->look->catalog->all(), static fn(Setting $s): bool => ! $bench->isPutAway($s->path)),
         ));
     }
 

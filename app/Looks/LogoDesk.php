@@ -14,7 +14,6 @@ use App\Pictures\Originals;
 use App\Pictures\ReadPicture;
 use Ikat\Core\Check\CheckInput;
 use Ikat\Core\Check\LogoMeasures;
-use Ikat\Core\Check\Palette;
 use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
@@ -24,12 +23,16 @@ use Ikat\Core\Image\Edges;
 use Ikat\Core\Image\MarkDetail;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
+use Ikat\Core\Look\Wardrobe;
 use Illuminate\Support\Facades\Cache;
 
 /** What is measured on the pixels of a look's logo: readability on every ground, sharpness, the mark at a tiny size. */
 final class LogoDesk
 {
-    private const DARK = 0.179;
+    /** The part of a picture that a header may lie over: its upper fifth, looked at in this many places. */
+    private const STRIP_SHARE = 5;
+    private const STRIP_ACROSS = 64;
+    private const STRIP_DOWN = 6;
 
     public function __construct(private readonly Originals $originals, private readonly IconMaker $icons) {}
 
@@ -61,7 +64,6 @@ final class LogoDesk
         if ($logo === null) {
             return [];
         }
-        $palette = new Palette($look, array_keys($theme->schemes));
         $wanted = [['in the header', 'header.scheme']];
         if ($look->value('header.over') === true) {
             $wanted[] = ['over the first band', 'header.over.scheme'];
@@ -76,9 +78,9 @@ final class LogoDesk
         $places = [];
         foreach ($wanted as [$label, $path]) {
             $scheme = $look->text($path);
-            $grounds = [$palette->color($scheme, 'ground')->hex()];
+            $grounds = [Color::parse($look->text("scheme.$scheme.ground"))->hex()];
             if ($path === 'header.over.scheme') {
-                $grounds = $this->underHeader($look, $palette) ?? $grounds;
+                $grounds = array_values(array_unique(array_map(static fn(Color $c): string => $c->hex(), $this->underHeader($look)['scheme'] ?? []))) ?: $grounds;
             }
             $places[] = $this->place($look, $label, $path, $grounds, $scheme, $logo);
         }
@@ -91,7 +93,7 @@ final class LogoDesk
     /** @param non-empty-list<string> $grounds */
     private function place(ResolvedLook $look, string $label, string $path, array $grounds, string $scheme, Picture $logo): LogoPlace
     {
-        $shown = $look->text('header.logo.dark') !== '' && Contrast::luminance(Color::parse($look->text("scheme.$scheme.ground"))) < self::DARK
+        $shown = $look->text('header.logo.dark') !== '' && Contrast::isDark(Color::parse($look->text("scheme.$scheme.ground")))
             ? Picture::query()->firstWhere('name', $look->text('header.logo.dark')) ?? $logo : $logo;
         $plate = $look->text('header.logo.plate');
         $under = $plate === 'none' ? $grounds : [Color::parse($look->text("brand.$plate"))->hex()];
@@ -100,36 +102,49 @@ final class LogoDesk
     }
 
     /**
-     * The picture's own pixels where a transparent header lies over it, under its veil.
+     * What lies under a transparent header: the picture's own pixels under its veil, and the band's ground beside it.
      *
-     * @return ?non-empty-list<string> hex
+     * @return array{scheme?: list<Color>, dark?: list<Color>} opaque, by the kind of set the veil is of; empty when no header lies over a picture
      */
-    private function underHeader(ResolvedLook $look, Palette $palette): ?array
+    public function underHeader(ResolvedLook $look): array
     {
         $first = explode(',', $look->text('home.bands'))[0];
-        $picture = str_starts_with($first, 'lead-') ? Picture::query()->firstWhere('name', $look->text("band.$first.picture")) : null;
+        $isOver = $look->value('header.over') === true && str_starts_with($first, 'lead-');
+        $picture = $isOver ? Picture::query()->firstWhere('name', $look->text("band.$first.picture")) : null;
         if ($picture === null) {
-            return null;
+            return [];
         }
-        $ground = $palette->color($look->text("band.$first.scheme"), 'ground');
-        $strip = Cache::rememberForever("strip $picture->base", function () use ($picture): array {
-            $image = $this->originals->open($picture->base, $picture->widths[0]);
-            if ($image === null) {
-                return [];
-            }
-            $pixels = new GdPixels($image);
-            $colors = [];
-            for ($i = 0; $i < 48; $i++) {
-                $colors[] = sprintf('#%06x', $pixels->argb(intdiv(($i % 16) * ($pixels->width() - 1), 15), intdiv(intdiv($i, 16) * $pixels->height(), 16)) & 0xFFFFFF);
-            }
+        $strip = Cache::rememberForever('strip '.self::STRIP_ACROSS." $picture->base", fn(): array => $this->strip($picture));
+        $isBehindWords = $look->text("band.$first.layout") === 'over' && $strip !== [];
+        $veil = $isBehindWords ? (float) $look->value("band.$first.veil") : 0.0;
+        $under = [];
+        foreach ($look->value(Wardrobe::DARK) === true ? ['scheme', 'dark'] : ['scheme'] as $kind) {
+            $ground = Color::parse($look->text("$kind.".$look->text("band.$first.scheme").'.ground'));
+            $seen = array_map(static fn(int $rgb): Color => Compositing::over($ground->withAlpha($veil), Color::fromRgbInteger($rgb)), $strip);
+            // Beside its words a picture does not reach under the whole header of a wide window; on a phone it does.
+            $under[$kind] = $isBehindWords ? $seen : [$ground, ...$seen];
+        }
 
-            return array_values(array_unique($colors));
-        });
-        $veil = $look->text("band.$first.layout") === 'over' ? (float) $look->value("band.$first.veil") : 0.0;
-        $seen = array_map(static fn(string $hex): string => Compositing::over($ground->withAlpha($veil), Color::parse($hex))->hex(), $strip);
+        return $under;
+    }
 
-        // Beside its words a picture does not reach under the logo of a wide window; on a phone it does.
-        return $look->text("band.$first.layout") === 'over' && $seen !== [] ? $seen : [$ground->hex(), ...$seen];
+    /** @return list<int> 0xRRGGBB of the upper part of a picture, each color once */
+    private function strip(Picture $picture): array
+    {
+        $image = $this->originals->open($picture->base, $picture->widths[0]);
+        if ($image === null) {
+            return [];
+        }
+        // Averaged, as the eye does: a single bright pixel makes no letter unreadable.
+        $height = max(1, intdiv(imagesy($image), self::STRIP_SHARE));
+        $small = imagecreatetruecolor(self::STRIP_ACROSS, self::STRIP_DOWN);
+        imagecopyresampled($small, $image, 0, 0, 0, 0, self::STRIP_ACROSS, self::STRIP_DOWN, imagesx($image), $height);
+        $colors = [];
+        for ($i = 0; $i < self::STRIP_ACROSS * self::STRIP_DOWN; $i++) {
+            $colors[imagecolorat($small, $i % self::STRIP_ACROSS, intdiv($i, self::STRIP_ACROSS)) & 0xFFFFFF] = true;
+        }
+
+        return array_keys($colors);
     }
 
     public function measures(ResolvedLook $look, Theme $theme, IconSpec $icon): LogoMeasures
@@ -183,7 +198,7 @@ final class LogoDesk
             }
         }
         if ($this->facts($place->logo)->isOneInk()) {
-            $isDark = Contrast::luminance(Color::parse($place->grounds[0])) < self::DARK;
+            $isDark = Contrast::isDark(Color::parse($place->grounds[0]));
             $found[] = ['title' => $isDark ? 'Make a lighter version for dark grounds' : 'Make a darker version of it', 'ground' => $place->grounds[0], 'changes' => [], 'make' => $isDark ? 'light' : 'dark', 'ratio' => null];
         }
 

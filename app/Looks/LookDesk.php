@@ -14,9 +14,10 @@ use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\LookState;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Look\Resolver;
 use Ikat\Core\Look\SettingCatalog;
 use Ikat\Core\Look\Theme;
+use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Palette\Dusk;
 use Ikat\Core\Season\SeasonCalendar;
 
 /** Resolves and compiles a merchant's look: the one way from a stored look to what pages wear. */
@@ -28,6 +29,9 @@ final class LookDesk
     /** @var array<string, CompiledLook> by look id, head and running seasons */
     private array $compiled = [];
 
+    /** @var array<string, Theme> by look id and head */
+    private array $dressed = [];
+
     /** @var array<string, SeasonCalendar> by look id and head */
     private array $calendars = [];
 
@@ -36,9 +40,15 @@ final class LookDesk
 
     public function __construct(public readonly ThemeShelf $themes, private readonly DraftFiles $drafts) {}
 
+    /** The look's theme, with the brand colors and schemes the look has. */
     public function theme(Look $look): Theme
     {
-        return $this->themes->theme($look->base());
+        return $this->dressed[$look->stamp()] ??= $this->themes->theme($look->base())->wearing($this->wardrobe($look));
+    }
+
+    public function wardrobe(Look $look): Wardrobe
+    {
+        return Wardrobe::in($this->themes->theme($look->base()), $this->layers($look, $look->ownChanges()));
     }
 
     public function catalog(Look $look): SettingCatalog
@@ -54,8 +64,10 @@ final class LookDesk
     public function catalogFor(Look $look, array $wanted): SettingCatalog
     {
         $lists = StorefrontCatalog::lists();
+        $layers = $this->layers($look, $look->ownChanges());
+        $wardrobe = Wardrobe::in($this->themes->theme($look->base()), [...$layers, new Layer(LayerKind::Look, '', array_filter($wanted, is_scalar(...)))]);
 
-        return $this->themes->catalog($look->base(), ItemLists::in($lists, $this->layers($look, $look->ownChanges()))->and($lists, $wanted));
+        return $this->themes->catalog($look->base(), ItemLists::in($lists, $layers)->and($lists, $wanted), $wardrobe);
     }
 
     /** The look as it is outside every season, or at a moment. */
@@ -78,8 +90,11 @@ final class LookDesk
     public function resolveState(Look $look, LookState $state, array $seasons = []): ResolvedLook
     {
         $layers = $this->layers($look, $state);
+        $theme = $this->themes->theme($look->base($state));
+        $wardrobe = Wardrobe::in($theme, $layers);
+        $catalog = $this->themes->catalog($look->base($state), ItemLists::in(StorefrontCatalog::lists(), $layers), $wardrobe);
 
-        return Resolver::resolve($this->themes->catalog($look->base($state), ItemLists::in(StorefrontCatalog::lists(), $layers)), [...$layers, ...$seasons]);
+        return Dusk::resolve($catalog, $layers, $seasons, $wardrobe);
     }
 
     public function compile(Look $look, ?\DateTimeImmutable $moment = null): CompiledLook

@@ -17,7 +17,7 @@ use Illuminate\Support\Str;
 final class PackageDesk
 {
     /** What belongs to one shop and not to a theme. */
-    private const SHOPS_OWN = [SettingType::Text, SettingType::Target, SettingType::Picks, SettingType::Moment, SettingType::Items];
+    private const SHOPS_OWN = [SettingType::Text, SettingType::Target, SettingType::Picks, SettingType::Moment, SettingType::Items, SettingType::Keys];
 
     public function __construct(private readonly LookDesk $desk, private readonly Originals $originals) {}
 
@@ -29,7 +29,7 @@ final class PackageDesk
         $catalog = $this->desk->catalog($look);
         $own = $pictures = [];
         foreach ($look->ownChanges()->own as $path => $value) {
-            if (in_array($path, Base::PATHS, true) || ! $catalog->has($path) || in_array($catalog->get($path)->type, self::SHOPS_OWN, true) || preg_match('/^(season|band|block|message)\./', $path)) {
+            if (in_array($path, Base::PATHS, true) || ! $catalog->has($path) || in_array($catalog->get($path)->type, self::SHOPS_OWN, true) || preg_match('/^(season|band|block|message|dark)\.|^(brand|scheme)\.own\d/', $path)) {
                 continue;
             }
             if ($catalog->get($path)->type === SettingType::Picture) {

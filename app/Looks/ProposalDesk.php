@@ -51,7 +51,7 @@ final class ProposalDesk
     /** @return array<string, null> */
     private static function withoutColors(Look $look): array
     {
-        $own = array_filter(array_keys($look->ownChanges()->own), static fn(string $path): bool => (bool) preg_match('/^(brand\.|scheme\.[a-z0-9]+\.(?!done|notice|problem))/', $path));
+        $own = array_filter(array_keys($look->ownChanges()->own), static fn(string $path): bool => (bool) preg_match('/^(brand\.(?!own\d)|scheme\.(?!own\d)[a-z0-9]+\.(?!done|notice|problem))/', $path));
 
         return array_fill_keys($own, null);
     }
@@ -59,6 +59,6 @@ final class ProposalDesk
     /** @return list<string> hex, as the theme names them */
     public static function swatch(Theme $theme, Proposal $proposal): array
     {
-        return array_map(static fn(string $key): string => $proposal->colors[$key], array_keys($theme->brandColors));
+        return array_values(array_intersect_key($proposal->colors, $theme->brandColors));
     }
 }

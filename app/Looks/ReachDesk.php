@@ -29,7 +29,7 @@ use Illuminate\Http\Request;
 final class ReachDesk
 {
     /** Raised when the index's own form changes. */
-    private const FORM = 8;
+    private const FORM = 10;
 
     /** Files: an index for each page of each state, and parsed stylesheets. */
     private const KEEP = 1500;
@@ -50,7 +50,7 @@ final class ReachDesk
         $resolved = $this->desk->resolve($look);
         $compiled = $this->desk->compile($look);
 
-        return new CheckInput($resolved, $this->desk->theme($look), $compiled, $this->index($look, $resolved, $compiled), $this->store->contents(), $this->logos->measures($resolved, $this->desk->theme($look), $this->shop($look, $resolved, Request::create('/'))->iconSpec()));
+        return new CheckInput($resolved, $this->desk->theme($look), $compiled, $this->index($look, $resolved, $compiled), $this->store->contents(), $this->logos->measures($resolved, $this->desk->theme($look), $this->shop($look, $resolved, Request::create('/'))->iconSpec()), $this->logos->underHeader($resolved));
     }
 
     /** @return list<Finding> */

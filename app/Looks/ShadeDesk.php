@@ -26,18 +26,20 @@ final class ShadeDesk
      */
     public function lines(Bench $bench, string $path, float $hue): array
     {
+        $palette = Palette::of($bench->input());
         [$lightness, $chroma] = Color::parse($bench->input()->look->text($path))->to(ColorSpace::Oklch)->numbers();
         $above = null;
         $below = null;
-        foreach ($this->pairsOf($bench->input(), $path) as [$scheme, $pair, $isInk]) {
-            $other = Color::parse($bench->input()->look->text("scheme.$scheme.".($isInk ? $pair->ground : $pair->ink)));
-            foreach (GamutTable::contrastLines($other, $pair->target(), $hue) as $points) {
-                $at = $points[(int) min(count($points) - 1, round($chroma / GamutTable::MOST_CHROMA * (count($points) - 1)))][1];
-                $line = ['title' => $pair->title(), 'target' => $pair->target(), 'points' => $points, 'at' => $at];
-                if ($at >= $lightness && ($above === null || $at < $above['at'])) {
-                    $above = $line;
-                } elseif ($at < $lightness && ($below === null || $at > $below['at'])) {
-                    $below = $line;
+        foreach ($this->pairsOf($bench->input(), $path) as [$set, $pair, $isInk]) {
+            foreach ($isInk ? $palette->extremes($set, $pair->ground) : [$palette->color($set, $pair->ink)] as $other) {
+                foreach (GamutTable::contrastLines($other, $pair->target(), $hue) as $points) {
+                    $at = $points[(int) min(count($points) - 1, round($chroma / GamutTable::MOST_CHROMA * (count($points) - 1)))][1];
+                    $line = ['title' => $pair->title(), 'target' => $pair->target(), 'points' => $points, 'at' => $at];
+                    if ($at >= $lightness && ($above === null || $at < $above['at'])) {
+                        $above = $line;
+                    } elseif ($at < $lightness && ($below === null || $at > $below['at'])) {
+                        $below = $line;
+                    }
                 }
             }
         }
@@ -59,10 +61,10 @@ final class ShadeDesk
             $own = $own->with([new Change($path, null, $catalog->normalize($path, $value))]);
         }
         $resolved = $this->desk->resolveState($look, $own);
-        $palette = new Palette($resolved, array_keys($bench->input()->theme->schemes));
+        $palette = new Palette($resolved, Palette::sets($resolved, $bench->input()->theme), $bench->input()->underHeader);
         $rows = [];
-        foreach ($this->pairsOf($bench->input(), $path) as [$scheme, $pair]) {
-            $ratio = $palette->ratio($scheme, $pair->ink, $pair->ground);
+        foreach ($this->pairsOf($bench->input(), $path) as [$set, $pair]) {
+            $ratio = $pair->ratio($palette, $set);
             $rows[] = ['title' => $pair->title().($pair->large ? ', large' : ''), 'ratio' => ContrastFinding::say($ratio), 'target' => ContrastFinding::say($pair->target()), 'passes' => $ratio >= $pair->target(), 'share' => $ratio / $pair->target()];
         }
         usort($rows, static fn(array $a, array $b): int => $a['share'] <=> $b['share']);
@@ -71,18 +73,18 @@ final class ShadeDesk
     }
 
     /**
-     * @return list<array{string, RolePair, bool}> scheme, pair, and whether the color is its ink
+     * @return list<array{string, RolePair, bool}> set of colors, pair, and whether the color is its ink
      */
     private function pairsOf(CheckInput $input, string $path): array
     {
         $paths = [$path, ...$input->look->followersOf($path)];
         $found = [];
         foreach (PairContrast::pairs($input) as $pair) {
-            foreach (array_keys($input->theme->schemes) as $scheme) {
-                $isInk = in_array("scheme.$scheme.$pair->ink", $paths, true);
-                $isGround = in_array("scheme.$scheme.$pair->ground", $paths, true);
-                if ($isInk !== $isGround && $input->look->catalog->has("scheme.$scheme.".($isInk ? $pair->ground : $pair->ink))) {
-                    $found[] = [$scheme, $pair, $isInk];
+            foreach ($pair->kind === 'none' ? [] : Palette::sets($input->look, $input->theme) as $set) {
+                $isInk = in_array("$set.$pair->ink", $paths, true);
+                $isGround = in_array("$set.$pair->ground", $paths, true);
+                if ($isInk !== $isGround && ($pair->ground !== Palette::OVER || isset($pair->places[Palette::scheme($set)]))) {
+                    $found[] = [$set, $pair, $isInk];
                 }
             }
         }

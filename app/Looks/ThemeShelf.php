@@ -11,6 +11,7 @@ use Ikat\Core\Look\Catalog\StorefrontCatalog;
 use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\SettingCatalog;
 use Ikat\Core\Look\Theme;
+use Ikat\Core\Look\Wardrobe;
 
 /** The themes that ship with Ikat and those a store brought in, each in all its versions, read from their files. */
 final class ThemeShelf
@@ -69,9 +70,9 @@ final class ThemeShelf
         return in_array($version, $this->versions($name), true);
     }
 
-    public function catalog(Base $base, ItemLists $lists): SettingCatalog
+    public function catalog(Base $base, ItemLists $lists, Wardrobe $wardrobe): SettingCatalog
     {
-        return $this->catalogs[$this->folder($base->theme, $base->version)." {$lists->key()}"] ??= StorefrontCatalog::for($this->theme($base), $lists);
+        return $this->catalogs[$this->folder($base->theme, $base->version)." {$lists->key()} {$wardrobe->key()}"] ??= StorefrontCatalog::for($this->theme($base), $lists, $wardrobe);
     }
 
     /** What all themes share, then what the theme says itself. */

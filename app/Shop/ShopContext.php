@@ -13,9 +13,12 @@ use App\Pictures\IconSpec;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Look\Catalog\FooterSettings;
+use Ikat\Core\Look\ColoredWords;
 use Ikat\Core\Look\Item;
+use Ikat\Core\Look\Wardrobe;
 use Ikat\Core\Type\FontFaces;
 use Illuminate\Support\Collection;
+use Illuminate\Support\HtmlString;
 
 /**
  * What a storefront page needs to know: the storefront, the look it wears, and the visitor.
@@ -24,9 +27,6 @@ use Illuminate\Support\Collection;
  */
 final class ShopContext
 {
-    /** Relative luminance under which a ground is dark: black and white stand out from it alike. */
-    private const DARK = 0.179;
-
     /** @var ?Collection<string, Collection<int, MenuEntry>> */
     private ?Collection $menus = null;
 
@@ -68,6 +68,15 @@ final class ShopContext
     public function text(string $path): string
     {
         return (string) ($this->value($path) ?? '');
+    }
+
+    /** A text whose words may have the colors of roles. */
+    public function inColors(string $text): HtmlString
+    {
+        return new HtmlString(implode('', array_map(
+            static fn(array $part): string => $part[0] === null ? e($part[1]) : '<span class="in-'.$part[0].'">'.e($part[1]).'</span>',
+            ColoredWords::parts($text),
+        )));
     }
 
     public function on(string $path): bool
@@ -113,8 +122,25 @@ final class ShopContext
         if ($this->text('header.logo.kind') !== 'picture') {
             return null;
         }
-        $ground = Color::tryParse($this->text('scheme.'.$this->text($schemePath).'.ground'));
-        $dark = $ground !== null && Contrast::luminance($ground) < self::DARK ? $this->picture('header.logo.dark') : null;
+
+        return $this->logoOn('scheme.'.$this->text($schemePath));
+    }
+
+    /** The logo's picture for the same part in dark surroundings, where it is another one. */
+    public function logoInTheDark(string $schemePath): ?ShopPicture
+    {
+        if ($this->text('header.logo.kind') !== 'picture' || ! $this->on(Wardrobe::DARK)) {
+            return null;
+        }
+        $dark = $this->logoOn('dark.'.$this->text($schemePath));
+
+        return $dark === $this->logo($schemePath) ? null : $dark;
+    }
+
+    private function logoOn(string $set): ?ShopPicture
+    {
+        $ground = Color::tryParse($this->text("$set.ground"));
+        $dark = $ground !== null && Contrast::isDark($ground) ? $this->picture('header.logo.dark') : null;
 
         return $dark ?? $this->picture('header.logo.picture');
     }

@@ -12,6 +12,7 @@ final readonly class ContrastFinding implements Finding
     /**
      * @param string $key the same for the same shortfall, whatever its measure
      * @param string $title "reduced price on ground"
+     * @param string $set of colors: scheme.night, or dark.night in dark surroundings
      * @param string $scheme key of the color scheme
      * @param string $inkPath setting the ink comes from
      * @param string $groundPath setting the ground comes from
@@ -20,12 +21,13 @@ final readonly class ContrastFinding implements Finding
      * @param float $target contrast ratio
      * @param string $clause of the standard
      * @param array<string, list<int>> $places page => element numbers; empty when no part wears it
-     * @param bool $derived whether one of the two colors is computed from the settings rather than one
+     * @param RolePair $pair what falls short
      */
     public function __construct(
         public string $key,
         public Severity $severity,
         public string $title,
+        public string $set,
         public string $scheme,
         public string $inkPath,
         public string $groundPath,
@@ -36,7 +38,7 @@ final readonly class ContrastFinding implements Finding
         public string $clause,
         public array $places,
         public string $kind,
-        public bool $derived,
+        public RolePair $pair,
     ) {}
 
     public function key(): string

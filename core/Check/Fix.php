@@ -8,11 +8,12 @@ namespace Ikat\Core\Check;
 final readonly class Fix
 {
     /**
-     * @param string $change ink or ground
+     * @param string $change ink, ground or both
      * @param string $title "Darken the reduced price"
      * @param string $words what it changes and how visibly
      * @param array<string, string> $changes path => new value
-     * @param string $hex the new color
+     * @param string $ink hex, as it would be
+     * @param string $ground hex, as it would be
      * @param float $ratio contrast it comes to
      * @param float $difference CIEDE2000 between the old color and the new
      */
@@ -21,7 +22,8 @@ final readonly class Fix
         public string $title,
         public string $words,
         public array $changes,
-        public string $hex,
+        public string $ink,
+        public string $ground,
         public float $ratio,
         public float $difference,
     ) {}

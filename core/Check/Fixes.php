@@ -7,97 +7,168 @@ namespace Ikat\Core\Check;
 use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
-use Ikat\Core\Color\Contrast;
-use Ikat\Core\Color\ContrastFix;
 use Ikat\Core\Look\Alias;
 
-/** Computes the ways to mend a contrast finding, the least visible first. */
+/**
+ * Computes the ways to mend a contrast finding, the least visible first. Each meets all targets of the role it changes and
+ * breaks no pair, in any set of colors it reaches.
+ */
 final class Fixes
 {
     private const MOST = 4;
 
+    /** @var array<string, Mender> by set */
+    private array $menders = [];
+
+    private readonly Palette $palette;
+
+    public function __construct(private readonly CheckInput $input)
+    {
+        $this->palette = Palette::of($input);
+    }
+
     /** @return list<Fix> */
     public static function for(ContrastFinding $finding, CheckInput $input): array
     {
-        $ink = Color::parse($finding->inkColor);
-        $ground = Color::parse($finding->groundColor);
-        $fixes = [];
-        $newInk = ContrastFix::nearest($ink, $ground, $finding->target);
-        if ($newInk !== null) {
-            $fixes[] = self::own('ink', $finding, $finding->inkPath, $ink, $newInk, $ground, $input);
-            $fixes[] = self::followed('ink', $finding, $finding->inkPath, $ink, $newInk, $ground, $input);
+        return (new self($input))->of($finding);
+    }
+
+    /** @return list<Fix> empty when nothing mends it: why() says what stands in the way */
+    public function of(ContrastFinding $finding): array
+    {
+        $ink = self::role($finding->inkPath);
+        $ground = self::role($finding->groundPath);
+        $mender = $this->mender($finding);
+        $one = $mender->one($ink);
+        $fixes = [$this->own('ink', $finding, $one), $this->followed('ink', $finding, $finding->inkPath, $one[$ink] ?? null)];
+        if (! $mender->runs($finding->pair->ground) && $ground !== $ink) {
+            $other = $mender->one($ground);
+            $fixes[] = $this->own('ground', $finding, $other);
+            $fixes[] = $this->followed('ground', $finding, $finding->groundPath, $other[$ground] ?? null);
         }
-        // Mending a derived color at its ground would need the derivation run backwards: the ink alone is offered.
-        if (! $finding->derived) {
-            $newGround = ContrastFix::nearest($ground, $ink, $finding->target);
-            if ($newGround !== null) {
-                $fixes[] = self::own('ground', $finding, $finding->groundPath, $ground, $newGround, $ink, $input);
-            }
-        }
-        $fixes[] = self::followAnother($finding, $ink, $ground, $input);
+        $fixes[] = $this->followAnother($finding);
         $fixes = array_values(array_filter($fixes));
+        if ($fixes === []) {
+            $fixes = array_filter([$this->own('both', $finding, $mender->two($ink, $ground))]);
+        }
         usort($fixes, static fn(Fix $a, Fix $b): int => $a->difference <=> $b->difference);
 
         return array_slice($fixes, 0, self::MOST);
     }
 
-    private static function own(string $change, ContrastFinding $finding, string $path, Color $old, Color $new, Color $against, CheckInput $input): Fix
+    /** The pairs that contradict each other where nothing mends a finding, and what would have to give. */
+    public function why(ContrastFinding $finding): string
     {
-        $scheme = $input->theme->schemes[$finding->scheme];
-
-        return self::make($change, self::verb($old, $new).' the '.self::roleName($path, $input), $finding, [$path => $new->hex()], $old, $new, $against, "in $scheme alone", $input);
+        return $this->mender($finding)->contradiction($finding->pair, $this->input->theme->schemes[$finding->scheme]);
     }
 
-    /** When the color follows a brand color: change that one, and everything that follows it with it. */
-    private static function followed(string $change, ContrastFinding $finding, string $path, Color $old, Color $new, Color $against, CheckInput $input): ?Fix
+    private function mender(ContrastFinding $finding): Mender
     {
-        $chain = $input->look->at($path)->chain;
-        $brand = $chain === [] ? null : $chain[count($chain) - 1];
-        if ($brand === null || ! str_starts_with($brand, 'brand.') || $finding->derived) {
-            return null;
+        // A pair that no part wears is not among those of its scheme: it is judged by itself and by what is worn.
+        if (! isset($finding->pair->places[$finding->scheme])) {
+            $worn = array_filter(PairContrast::pairs($this->input), static fn(RolePair $p): bool => $p === $finding->pair || ($p->kind !== 'none' && isset($p->places[$finding->scheme])));
+
+            return new Mender($finding->set, array_values($worn), $this->palette);
         }
 
-        return self::make($change, self::verb($old, $new).' '.$input->look->catalog->get($brand)->label.' itself', $finding, [$brand => $new->hex()], $old, $new, $against, 'everywhere it is followed', $input);
+        return $this->menders[$finding->set] ??= Mender::of($this->input, $finding->set, $this->palette);
     }
 
-    /** The nearest brand color that is readable there. */
-    private static function followAnother(ContrastFinding $finding, Color $ink, Color $ground, CheckInput $input): ?Fix
+    /** @param ?array<string, Color> $change role => color */
+    private function own(string $what, ContrastFinding $finding, ?array $change): ?Fix
     {
+        if ($change === null || ! $this->mender($finding)->holds($finding->pair, $change)) {
+            return null;
+        }
+        $changes = $titles = [];
+        foreach ($change as $role => $color) {
+            $changes["$finding->set.$role"] = $color->hex();
+            $titles[] = self::verb($this->palette->color($finding->set, $role), $color).' the '.$this->roleName("$finding->set.$role");
+        }
+
+        return $this->make($what, ucfirst(mb_strtolower(implode(' and ', $titles))), $finding, $changes, $change, 'in '.$this->input->theme->schemes[$finding->scheme].' alone');
+    }
+
+    /** When the color follows a brand color: change that one, and everything that follows it with it, if all of that holds. */
+    private function followed(string $what, ContrastFinding $finding, string $path, ?Color $new): ?Fix
+    {
+        $chain = $this->input->look->at($path)->chain;
+        $brand = $chain === [] ? '' : $chain[count($chain) - 1];
+        if ($new === null || ! str_starts_with($brand, 'brand.')) {
+            return null;
+        }
+        $followers = $this->input->look->followersOf($brand);
+        foreach (Palette::sets($this->input->look, $this->input->theme) as $set) {
+            $change = [];
+            foreach (array_keys($this->palette->roles($set)) as $role) {
+                if (in_array("$set.$role", $followers, true)) {
+                    $change[$role] = $new;
+                }
+            }
+            $mender = $set === $finding->set ? $this->mender($finding) : $this->menders[$set] ??= Mender::of($this->input, $set, $this->palette);
+            $breaks = $change !== [] && array_diff(Mender::keys($mender->failing($change)), Mender::keys($mender->failing())) !== [];
+            if ($breaks || ($set === $finding->set && ! $mender->holds($finding->pair, $change))) {
+                return null;
+            }
+        }
+
+        return $this->make($what, self::verb(Color::parse($this->input->look->text($brand)), $new).' '.$this->input->look->catalog->get($brand)->label.' itself', $finding, [$brand => $new->hex()], [self::role($path) => $new], 'everywhere it is followed');
+    }
+
+    /** The nearest brand color with which all the ink's pairs hold. */
+    private function followAnother(ContrastFinding $finding): ?Fix
+    {
+        $role = self::role($finding->inkPath);
+        $now = $this->palette->color($finding->set, $role);
         $best = null;
-        foreach (array_keys($input->theme->brandColors) as $key) {
-            $color = Color::parse($input->look->text("brand.$key"));
-            $distance = Ciede2000::difference($ink, $color);
-            if (Contrast::ratio($color, $ground) >= $finding->target && ($best === null || $distance < $best[1])) {
+        foreach (array_keys($this->input->theme->brandColors) as $key) {
+            $color = Color::parse($this->input->look->text("brand.$key"));
+            $distance = Ciede2000::difference($now, $color);
+            if (($best === null || $distance < $best[1]) && $this->mender($finding)->holds($finding->pair, [$role => $color])) {
                 $best = [$key, $distance, $color];
             }
         }
-        if ($best === null || in_array("brand.$best[0]", $input->look->at($finding->inkPath)->chain, true)) {
+        if ($best === null || in_array("brand.$best[0]", $this->input->look->at($finding->inkPath)->chain, true)) {
             return null;
         }
-        $label = $input->theme->brandColors[$best[0]];
 
-        return self::make('ink', "Follow $label", $finding, [$finding->inkPath => Alias::to("brand.$best[0]")], $ink, $best[2], $ground, 'in '.$input->theme->schemes[$finding->scheme].' alone', $input);
+        return $this->make('ink', 'Follow '.$this->input->theme->brandColors[$best[0]], $finding, [$finding->inkPath => Alias::to("brand.$best[0]")], [$role => $best[2]], 'in '.$this->input->theme->schemes[$finding->scheme].' alone');
     }
 
-    /** @param array<string, string> $changes */
-    private static function make(string $change, string $title, ContrastFinding $finding, array $changes, Color $old, Color $new, Color $against, string $where, CheckInput $input): Fix
+    /**
+     * @param array<string, string> $changes path => value
+     * @param array<string, Color> $colors role => its new color
+     */
+    private function make(string $what, string $title, ContrastFinding $finding, array $changes, array $colors, string $where): Fix
     {
-        $difference = Ciede2000::difference($old, $new);
-        $ratio = Contrast::ratio($new, $against);
+        $difference = 0.0;
+        foreach ($colors as $role => $color) {
+            $difference += Ciede2000::difference($this->palette->color($finding->set, $role), $color);
+        }
+        $ink = $colors[self::role($finding->inkPath)] ?? $this->palette->color($finding->set, $finding->pair->ink);
+        $ground = $colors[self::role($finding->groundPath)] ?? Color::parse($finding->groundColor);
+        $ratio = $this->mender($finding)->ratioWith($finding->pair, $colors);
         $places = 0;
         foreach (array_keys($changes) as $path) {
-            $places += array_sum(array_map(count(...), $input->reach->placesOf($path, $input->look, $input->compiled)));
+            $places += array_sum(array_map(count(...), $this->input->reach->placesOf($path, $this->input->look, $this->input->compiled)));
         }
+        $hexes = implode(' and ', array_map(static fn(Color $c): string => $c->hex(), $colors));
 
         return new Fix(
-            $change,
+            $what,
             $title,
-            sprintf('%s, %s : 1, %s %s, %d %s', $new->hex(), ContrastFinding::say($ratio), self::visibility($difference), $where, $places, $places === 1 ? 'place' : 'places'),
+            sprintf('%s, %s : 1, %s %s, %d %s', $hexes, ContrastFinding::say($ratio), self::visibility($difference), $where, $places, $places === 1 ? 'place' : 'places'),
             $changes,
-            $new->hex(),
+            $ink->hex(),
+            $ground->hex(),
             $ratio,
             $difference,
         );
+    }
+
+    private static function role(string $path): string
+    {
+        return substr($path, (int) strrpos($path, '.') + 1);
     }
 
     private static function verb(Color $old, Color $new): string
@@ -107,9 +178,9 @@ final class Fixes
         return $change < 0 ? 'Darken' : 'Lighten';
     }
 
-    private static function roleName(string $path, CheckInput $input): string
+    private function roleName(string $path): string
     {
-        $label = $input->look->catalog->get($path)->label;
+        $label = $this->input->look->catalog->get($path)->label;
 
         return mb_substr($label, (int) mb_strpos($label, ': ') + 2);
     }

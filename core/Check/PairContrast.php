@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
+use Ikat\Core\Color\Color;
+use Ikat\Core\Color\Contrast;
+use Ikat\Core\Reach\PageReader;
 use Ikat\Core\Season\SeasonSwaps;
 
 /**
- * Contrast of every ink on every ground that really occurs, in every scheme.
+ * Contrast of every ink on every ground that really occurs, in every scheme, and in dark surroundings where a look has
+ * colors for them.
  *
  * Text 4.5:1, large text 3:1 (WCAG 2.2, 1.4.3); edges of fields and controls, and drawings that carry meaning, 3:1
  * (1.4.11). A pair that no part wears, now or in a season, is only worth knowing.
@@ -16,22 +20,38 @@ final class PairContrast implements Check
 {
     public function run(CheckInput $input): iterable
     {
-        $schemes = array_keys($input->theme->schemes);
-        $palette = new Palette($input->look, $schemes);
+        $palette = Palette::of($input);
         $pairs = self::pairs($input);
         $seasons = SeasonSwaps::ofSchemes($input->look);
         foreach ($pairs as $pair) {
+            if ($pair->kind === 'none') {
+                continue;
+            }
             $small = $pair->large ? $pairs["$pair->ink|$pair->ground|text|"] ?? null : null;
             $large = $pair->large ? null : $pairs["$pair->ink|$pair->ground|$pair->kind|large"] ?? null;
-            foreach ($schemes as $scheme) {
-                $ratio = $palette->ratio($scheme, $pair->ink, $pair->ground);
+            foreach (Palette::sets($input->look, $input->theme) as $set) {
+                $scheme = Palette::scheme($set);
+                if ($pair->ground === Palette::OVER && ! isset($pair->places[$scheme])) {
+                    continue;
+                }
+                $ratio = $pair->ratio($palette, $set);
                 // Where the small text of a pair falls short, that says all: mending it mends the large text too.
                 if ($ratio < $pair->target() && ! isset($small?->places[$scheme])) {
                     $also = $large !== null && $ratio < $large->target() ? $large->places[$scheme] ?? [] : [];
-                    yield self::finding($pair, $scheme, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons));
+                    yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons));
                 }
             }
         }
+    }
+
+    /** How grave it is that a pair falls short. */
+    public static function severity(RolePair $pair, bool $isWorn): Severity
+    {
+        return match (true) {
+            ! $isWorn => Severity::Know,
+            $pair->kind === 'text' => Severity::Stops,
+            default => Severity::ShouldFix,
+        };
     }
 
     /**
@@ -41,7 +61,7 @@ final class PairContrast implements Check
      */
     public static function pairs(CheckInput $input): array
     {
-        // Findings, weave and picker all ask for the same pairs of the same look.
+        // Findings, lattice and picker all ask for the same pairs of the same look.
         self::$known ??= new \WeakMap();
 
         return self::$known[$input] ??= self::gather($input);
@@ -57,14 +77,20 @@ final class PairContrast implements Check
         $pairs = [];
         foreach ($input->reach->pairs as $use) {
             $ink = self::role($use->ink);
-            $ground = self::role($use->ground);
+            $ground = $use->ground === PageReader::OVER ? [$ink[0] ?? '', Palette::OVER] : self::role($use->ground);
             // Ink and ground of different schemes meet nowhere: a part that wears a scheme sets both.
             if ($ink === null || $ground === null || $ink[0] !== $ground[0]) {
                 continue;
             }
-            $large = $use->kind === 'text' && $sizes->isLarge($use);
-            $key = "$ink[1]|$ground[1]|$use->kind|".($large ? 'large' : '');
-            $pair = $pairs[$key] ??= new RolePair($ink[1], $ground[1], $use->kind, $use->state, $large);
+            $kind = $use->state === 'disabled' ? 'none' : $use->kind;
+            $large = $kind === 'text' && $sizes->isLarge($use);
+            $key = "$ink[1]|$ground[1]|$kind|".($large ? 'large' : '');
+            $pair = $pairs[$key] ??= new RolePair($ink[1], $ground[1], $kind, $large);
+            $pair->states[$use->state] = true;
+            $pair->beneath[$ink[0]][$use->beneath] = array_values(array_filter(array_map(
+                static fn(string $property): string => implode(' ', self::role($property) ?? []),
+                array_filter(explode(' ', $use->beneath)),
+            )));
             foreach ($use->places as $page => $elements) {
                 $pair->places[$ink[0]][$page] = [...$pair->places[$ink[0]][$page] ?? [], ...$elements];
             }
@@ -95,29 +121,29 @@ final class PairContrast implements Check
      * @param array<string, list<int>> $places page => elements
      * @param list<string> $seasons names
      */
-    private static function finding(RolePair $pair, string $scheme, float $ratio, Palette $palette, array $places, array $seasons): ContrastFinding
+    private static function finding(RolePair $pair, string $set, float $ratio, Palette $palette, array $places, array $seasons): ContrastFinding
     {
-        $severity = match (true) {
-            $places === [] && $seasons === [] => Severity::Know,
-            $pair->kind === 'text' => Severity::Stops,
-            default => Severity::ShouldFix,
-        };
+        $severity = self::severity($pair, $places !== [] || $seasons !== []);
+        $grounds = $palette->extremes($set, $pair->ground, array_values($pair->beneath[Palette::scheme($set)] ?? [])[0] ?? []);
+        $ink = $palette->color($set, $pair->ink);
+        usort($grounds, static fn(Color $a, Color $b): int => Contrast::ratio($ink, $a) <=> Contrast::ratio($ink, $b));
 
         return new ContrastFinding(
-            key: "contrast:$scheme:$pair->ink:$pair->ground:$pair->kind".($pair->large ? ':large' : ''),
+            key: 'contrast:'.(Palette::isDark($set) ? 'dark:' : '').Palette::scheme($set).":$pair->ink:$pair->ground:$pair->kind".($pair->large ? ':large' : ''),
             severity: $severity,
-            title: $pair->title().($pair->large ? ', large' : '').($places === [] && $seasons !== [] ? ', while '.implode(' and ', $seasons).' runs' : ''),
-            scheme: $scheme,
-            inkPath: "scheme.$scheme.".Palette::source($pair->ink),
-            groundPath: "scheme.$scheme.".Palette::source($pair->ground),
-            inkColor: $palette->color($scheme, $pair->ink)->hex(),
-            groundColor: $palette->color($scheme, $pair->ground)->hex(),
+            title: $pair->title().($pair->large ? ', large' : '').(Palette::isDark($set) ? ', in dark surroundings' : '').($places === [] && $seasons !== [] ? ', while '.implode(' and ', $seasons).' runs' : ''),
+            set: $set,
+            scheme: Palette::scheme($set),
+            inkPath: "$set.".Palette::source($pair->ink),
+            groundPath: "$set.".($pair->ground === Palette::OVER ? 'ground' : Palette::source($pair->ground)),
+            inkColor: $ink->hex(),
+            groundColor: $grounds[0]->hex(),
             measure: $ratio,
             target: $pair->target(),
             clause: $pair->clause(),
             places: $places,
             kind: $pair->kind,
-            derived: Palette::source($pair->ink) !== $pair->ink || Palette::source($pair->ground) !== $pair->ground,
+            pair: $pair,
         );
     }
 }

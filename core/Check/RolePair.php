@@ -10,20 +10,31 @@ use Ikat\Core\Look\Catalog\SchemeRoles;
 /** One role on another, as the storefront's pages use it, in whatever scheme. */
 final class RolePair
 {
+    /** The states a pair may occur in, in the order they are told. */
+    public const STATES = ['plain', 'hover', 'focus', 'active', 'target', 'selected', 'error', 'visited', 'disabled'];
+
     /** @var array<string, array<string, list<int>>> scheme => page => elements */
     public array $places = [];
 
+    /** @var array<string, true> the states it occurs in */
+    public array $states = [];
+
+    /** @var array<string, array<string, list<string>>> scheme => what lies beneath the ground => the same, as a list of "scheme role", the nearest first */
+    public array $beneath = [];
+
+    /** @param string $kind text, graphic, control, or none for what is disabled and needs no contrast */
     public function __construct(
         public readonly string $ink,
         public readonly string $ground,
         public readonly string $kind,
-        public readonly string $state,
         public readonly bool $large,
     ) {}
 
+    /** @return float contrast ratio; 0 when none is asked */
     public function target(): float
     {
         return match (true) {
+            $this->kind === 'none' => 0.0,
             $this->kind !== 'text' => Contrast::NON_TEXT,
             $this->large => Contrast::LARGE_TEXT,
             default => Contrast::TEXT,
@@ -37,13 +48,33 @@ final class RolePair
 
     public function title(): string
     {
-        $name = static fn(string $role): string => SchemeRoles::ALL[$role][0] ?? match ($role) {
+        return self::name($this->ink).' on '.self::name($this->ground);
+    }
+
+    /** A role in plain words, derived ones included. */
+    public static function name(string $role): string
+    {
+        return SchemeRoles::ALL[$role][0] ?? match ($role) {
             'soft' => 'second voice',
             'action-hover' => 'action, pointed at',
             'quiet-hover' => 'quiet action, pointed at',
+            'focus' => 'focus ring',
+            'off' => 'disabled ink',
+            'visited' => 'visited link',
+            Palette::OVER => 'the first band’s picture',
             default => $role,
         };
+    }
 
-        return $name($this->ink).' on '.$name($this->ground);
+    /** @return float the worst contrast in a set, wherever it occurs there */
+    public function ratio(Palette $palette, string $set): float
+    {
+        $under = $this->beneath[Palette::scheme($set)] ?? [];
+        $worst = INF;
+        foreach ($under === [] ? [[]] : $under as $beneath) {
+            $worst = min($worst, $palette->ratio($set, $this->ink, $this->ground, $beneath));
+        }
+
+        return $worst;
     }
 }

@@ -18,6 +18,15 @@ final class Contrast
     /** WCAG 2.2, 1.4.11 Non-text Contrast. */
     public const NON_TEXT = 3.0;
 
+    /** Relative luminance from which black and white stand out alike: the root of 1.05 times 0.05, less 0.05. */
+    public const MIDDLE = 0.179;
+
+    /** Whether light things stand out from a color better than dark ones. */
+    public static function isDark(Color $color): bool
+    {
+        return self::luminance($color) < self::MIDDLE;
+    }
+
     /** @return float 0..1 */
     public static function luminance(Color $color): float
     {

@@ -14,7 +14,7 @@ namespace Ikat\Core\Color;
  */
 final class ContrastFix
 {
-    private const CHROMA_STEPS = 40;
+    private const CHROMA_STEPS = 24;
     private const REFINEMENTS = 3;
     /** sRGB steps searched around the best point on every channel. */
     private const NEIGHBOURHOOD = 2;
@@ -50,30 +50,25 @@ final class ContrastFix
      */
     public static function meeting(Color $color, array $demands): ?Color
     {
-        $passes = static function (Color $candidate) use ($demands): bool {
-            foreach ($demands as [$other, $ratio]) {
-                if (Contrast::ratio($candidate, $other) < $ratio) {
-                    return false;
-                }
-            }
-
-            return true;
-        };
-        if ($passes(self::rounded($color))) {
-            return self::rounded($color);
+        $asked = array_map(static fn(array $d): array => [Contrast::luminance($d[0]), $d[1]], $demands);
+        $rounded = self::rounded($color);
+        $luminance = Contrast::luminance($rounded);
+        if (self::holds($luminance, $asked)) {
+            return $rounded;
         }
         $best = null;
-        foreach (self::rims(Contrast::luminance($color), $demands) as $side => $rim) {
+        foreach (self::rims($luminance, $asked) as $side => $rim) {
             // Near black and white few colors of a hue are left among 8 bits: then a little further on, and at last the end itself.
+            $found = null;
             foreach (self::FURTHER as $step) {
-                $luminance = $side === 0 ? $rim - $step : $rim + $step;
-                $found = $luminance < 0 || $luminance > 1 ? null : self::onCurve($color, $luminance, $passes);
+                $wanted = $side === 0 ? $rim - $step : $rim + $step;
+                $found = $wanted < 0 || $wanted > 1 ? null : self::onCurve($color, $wanted, $asked);
                 if ($found !== null) {
                     break;
                 }
             }
             $end = Color::fromRgbInteger($side === 0 ? 0 : 0xFFFFFF);
-            $found ??= $passes($end) ? [$end, Ciede2000::difference($color, $end)] : null;
+            $found ??= self::holds($side === 0 ? 0.0 : 1.0, $asked) ? [$end, Ciede2000::difference($color, $end)] : null;
             if ($found !== null && ($best === null || $found[1] < $best[1])) {
                 $best = $found;
             }
@@ -82,18 +77,26 @@ final class ContrastFix
         return $best[0] ?? null;
     }
 
+    /** @param list<array{float, float}> $asked luminance of the other color, and the ratio wanted */
+    private static function holds(float $luminance, array $asked): bool
+    {
+        foreach ($asked as [$other, $ratio]) {
+            if (Contrast::ofLuminances($luminance, $other) < $ratio) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /**
-     * @param list<array{Color, float}> $demands
+     * @param list<array{float, float}> $asked luminance of the other color, and the ratio wanted
      *
      * @return array{float, float} the rims of what is forbidden around a luminance; beyond 0..1 where nothing is left on that side
      */
-    private static function rims(float $luminance, array $demands): array
+    private static function rims(float $luminance, array $asked): array
     {
-        $forbidden = array_map(static function (array $demand): array {
-            $y = Contrast::luminance($demand[0]) + 0.05;
-
-            return [$y / $demand[1] - 0.05, $y * $demand[1] - 0.05];
-        }, $demands);
+        $forbidden = array_map(static fn(array $demand): array => [($demand[0] + 0.05) / $demand[1] - 0.05, ($demand[0] + 0.05) * $demand[1] - 0.05], $asked);
         sort($forbidden);
         $joined = [];
         foreach ($forbidden as [$from, $to]) {
@@ -115,101 +118,128 @@ final class ContrastFix
     }
 
     /**
-     * @param callable(Color): bool $passes
+     * @param list<array{float, float}> $asked
      *
      * @return ?array{Color, float} the color and its CIEDE2000 from the original
      */
-    private static function onCurve(Color $original, float $luminance, callable $passes): ?array
+    private static function onCurve(Color $original, float $luminance, array $asked): ?array
     {
         [, $chroma, $hue] = $original->to(ColorSpace::Oklch)->coordinates();
         $lab = $original->to(ColorSpace::Lab)->numbers();
         $top = $hue === null ? 0.0 : max($chroma ?? 0.0, 0.02) * 1.3;
         $from = 0.0;
-        $best = [INF, 0.0, 0.0];
+        $best = null;
+        [$cos, $sin] = [cos(($hue ?? 0.0) * M_PI / 180), sin(($hue ?? 0.0) * M_PI / 180)];
         for ($round = 0; $round < self::REFINEMENTS; $round++) {
             $step = ($top - $from) / self::CHROMA_STEPS;
             for ($i = 0; $i <= self::CHROMA_STEPS; $i++) {
                 $c = $from + $i * $step;
-                $l = self::lightnessFor($luminance, $c, $hue ?? 0.0);
-                if ($l === null) {
-                    continue;
-                }
-                $d = Ciede2000::ofLab($lab, Color::in(ColorSpace::Oklch, $l, $c, $hue)->to(ColorSpace::Lab)->numbers());
-                if ($d < $best[0]) {
-                    $best = [$d, $l, $c];
+                $found = self::ofLuminance($luminance, $c * $cos, $c * $sin);
+                if ($found !== null) {
+                    $d = Ciede2000::ofLab($lab, CieLab::fromXyzD50(Matrices::times(Matrices::D65_TO_D50, $found[1])));
+                    if ($best === null || $d < $best[0]) {
+                        $best = [$d, $c, $found[0]];
+                    }
                 }
                 if ($top === 0.0) {
                     break;
                 }
             }
-            $from = max(0.0, $best[2] - $step);
-            $top = $best[2] + $step;
-        }
-
-        return $best[0] === INF ? null : self::rounding(Color::in(ColorSpace::Oklch, $best[1], $best[2], $hue), $lab, $passes);
-    }
-
-    /** OKLCH lightness at which a chroma and hue have a luminance, or null when that color is outside sRGB. */
-    private static function lightnessFor(float $luminance, float $chroma, float $hue): ?float
-    {
-        $h = $hue * M_PI / 180;
-        $a = $chroma * cos($h);
-        $b = $chroma * sin($h);
-        $low = 0.0;
-        $high = 1.0;
-        $rgb = [0.0, 0.0, 0.0];
-        for ($i = 0; $i < 26; $i++) {
-            $middle = ($low + $high) / 2;
-            $rgb = Matrices::times(Matrices::XYZ_TO_SRGB, OklabConversion::toXyz([$middle, $a, $b]));
-            if (0.2126 * $rgb[0] + 0.7152 * $rgb[1] + 0.0722 * $rgb[2] < $luminance) {
-                $low = $middle;
-            } else {
-                $high = $middle;
+            if ($best === null) {
+                return null;
             }
+            $from = max(0.0, $best[1] - $step);
+            $top = $best[1] + $step;
         }
 
-        return min($rgb) < -0.0005 || max($rgb) > 1.0005 ? null : ($low + $high) / 2;
+        return self::rounding([$best[2], $best[1] * $cos, $best[1] * $sin], $lab, $asked);
     }
 
     /**
+     * The lightness at which an Oklab a and b have a luminance. The luminance is a sum of cubes of the lightness and rises
+     * with it, so Newton's way finds it in a few steps.
+     *
+     * @return ?array{float, array{float, float, float}} Oklab lightness and XYZ, or null when that color is outside sRGB
+     */
+    private static function ofLuminance(float $luminance, float $a, float $b): ?array
+    {
+        [$l0, $l1, $l2, $m0, $m1, $m2, $s0, $s1, $s2] = Matrices::OKLAB_TO_LMS;
+        [, , , $wl, $wm, $ws] = Matrices::LMS_TO_XYZ;
+        [$ol, $om, $os] = [$l1 * $a + $l2 * $b, $m1 * $a + $m2 * $b, $s1 * $a + $s2 * $b];
+        $lightness = $luminance ** (1 / 3);
+        for ($i = 0; $i < 12; $i++) {
+            [$l, $m, $s] = [$l0 * $lightness + $ol, $m0 * $lightness + $om, $s0 * $lightness + $os];
+            $off = $wl * $l * $l * $l + $wm * $m * $m * $m + $ws * $s * $s * $s - $luminance;
+            $slope = 3 * ($wl * $l0 * $l * $l + $wm * $m0 * $m * $m + $ws * $s0 * $s * $s);
+            if ($slope < 1e-9) {
+                break;
+            }
+            $lightness -= $off / $slope;
+            if (abs($off) < 1e-7) {
+                break;
+            }
+        }
+        $xyz = OklabConversion::toXyz([$lightness, $a, $b]);
+        $rgb = Matrices::times(Matrices::XYZ_TO_SRGB, $xyz);
+
+        return min($rgb) < -0.0005 || max($rgb) > 1.0005 || abs($xyz[1] - $luminance) > 0.001 ? null : [$lightness, $xyz];
+    }
+
+    /**
+     * The nearest 8-bit color beside a point of the curve that really holds.
+     *
+     * @param array{float, float, float} $wanted Oklab
      * @param array{float, float, float} $lab of the original
-     * @param callable(Color): bool $passes
+     * @param list<array{float, float}> $asked
      *
      * @return ?array{Color, float}
      */
-    private static function rounding(Color $near, array $lab, callable $passes): ?array
+    private static function rounding(array $wanted, array $lab, array $asked): ?array
     {
-        [$r, $g, $b] = array_map(static fn(float $v): int => (int) round($v * 255), $near->shown()->numbers());
-        $hue = $near->to(ColorSpace::Oklab)->numbers();
+        $linear = self::linear();
+        $shown = Color::in(ColorSpace::Oklab, ...$wanted)->shown()->numbers();
+        [$r, $g, $b] = array_map(static fn(float $v): int => (int) round($v * 255), $shown);
         $best = null;
         $n = self::NEIGHBOURHOOD;
-        for ($dr = -$n; $dr <= $n; $dr++) {
-            for ($dg = -$n; $dg <= $n; $dg++) {
-                for ($db = -$n; $db <= $n; $db++) {
-                    $candidate = self::eightBit($r + $dr, $g + $dg, $b + $db);
-                    if ($candidate === null || ! self::keepsHue($candidate, $hue) || ! $passes($candidate)) {
+        for ($red = max(0, $r - $n), $redEnd = min(255, $r + $n); $red <= $redEnd; $red++) {
+            for ($green = max(0, $g - $n), $greenEnd = min(255, $g + $n); $green <= $greenEnd; $green++) {
+                for ($blue = max(0, $b - $n), $blueEnd = min(255, $b + $n); $blue <= $blueEnd; $blue++) {
+                    if (! self::holds(0.2126 * $linear[$red] + 0.7152 * $linear[$green] + 0.0722 * $linear[$blue], $asked)) {
                         continue;
                     }
-                    $d = Ciede2000::ofLab($lab, $candidate->to(ColorSpace::Lab)->numbers());
+                    $xyz = Matrices::times(Matrices::SRGB_TO_XYZ, [$linear[$red], $linear[$green], $linear[$blue]]);
+                    if (! self::keepsHue(OklabConversion::fromXyz($xyz), $wanted)) {
+                        continue;
+                    }
+                    $d = Ciede2000::ofLab($lab, CieLab::fromXyzD50(Matrices::times(Matrices::D65_TO_D50, $xyz)));
                     if ($best === null || $d < $best[1]) {
-                        $best = [$candidate, $d];
+                        $best = [$red << 16 | $green << 8 | $blue, $d];
                     }
                 }
             }
         }
 
-        return $best;
+        return $best === null ? null : [Color::fromRgbInteger($best[0]), $best[1]];
+    }
+
+    /** @return list<float> linear light of each of the 256 steps of a channel */
+    private static function linear(): array
+    {
+        static $linear = null;
+
+        return $linear ??= array_map(static fn(int $v): float => Transfer::srgbToLinear($v / 255), range(0, 255));
     }
 
     /**
      * Rounding to 8 bits moves a and b in Oklab by up to about 0.003 even when the hue is meant to stay;
      * a gray has to stay a gray.
      *
+     * @param array{float, float, float} $candidate Oklab
      * @param array{float, float, float} $wanted Oklab
      */
-    private static function keepsHue(Color $candidate, array $wanted): bool
+    private static function keepsHue(array $candidate, array $wanted): bool
     {
-        [, $a, $b] = $candidate->to(ColorSpace::Oklab)->numbers();
+        [, $a, $b] = $candidate;
         [, $wa, $wb] = $wanted;
         $chroma = sqrt($wa * $wa + $wb * $wb);
         if ($chroma < 0.0001) {
@@ -217,11 +247,6 @@ final class ContrastFix
         }
 
         return abs($a * $wb - $b * $wa) / $chroma <= 0.003;
-    }
-
-    private static function eightBit(int $r, int $g, int $b): ?Color
-    {
-        return min($r, $g, $b) < 0 || max($r, $g, $b) > 255 ? null : Color::fromRgbInteger($r << 16 | $g << 8 | $b);
     }
 
     private static function rounded(Color $color): Color

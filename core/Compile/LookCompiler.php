@@ -7,11 +7,13 @@ namespace Ikat\Core\Compile;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Look\Alias;
 use Ikat\Core\Look\Catalog\SchemeRoles;
+use Ikat\Core\Look\Gradient;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Setting;
 use Ikat\Core\Look\SettingType;
 use Ikat\Core\Look\Theme;
+use Ikat\Core\Look\Wardrobe;
 use Ikat\Core\Type\FontFaces;
 
 /**
@@ -51,13 +53,13 @@ final class LookCompiler
         }
         $classes = '';
         foreach (array_keys($theme->schemes) as $scheme) {
-            $roles = array_combine(array_keys(SchemeRoles::ALL), array_map(
-                static fn(string $role): Color => Color::parse($look->text("scheme.$scheme.$role")),
-                array_keys(SchemeRoles::ALL),
-            ));
-            foreach (SchemeStates::of($roles) as $state => $color) {
-                $root["--scheme-$scheme-$state"] = $color->hex();
-                $derived["--scheme-$scheme-$state"] = array_map(static fn(string $r): string => "scheme.$scheme.$r", SchemeStates::SOURCES[$state]);
+            $root = [...$root, ...self::states($look, $scheme, "scheme.$scheme")];
+            $gradient = $look->text("scheme.$scheme.gradient");
+            if ($gradient !== '') {
+                $derived["--scheme-$scheme-gradient"] = Gradient::parse($gradient)->followed();
+            }
+            foreach (SchemeStates::SOURCES as $state => $sources) {
+                $derived["--scheme-$scheme-$state"] = array_map(static fn(string $r): string => "scheme.$scheme.$r", $sources);
             }
             $classes .= self::schemeClass($scheme);
         }
@@ -65,9 +67,41 @@ final class LookCompiler
             $classes .= ".$class{".self::declarations($properties)."}\n";
         }
         $rules = $classes.self::folded($look, $theme);
-        $css = FontFaces::css(self::families($look)).':root{'.self::declarations($root)."}\n".$rules;
+        $css = FontFaces::css(self::families($look)).':root{'.self::declarations($root)."}\n".self::dark($look, $theme).$rules;
 
         return new CompiledLook($css, substr(hash('sha256', $css), 0, 20), $derived, $rules);
+    }
+
+    /** What a device that asks for dark surroundings gets instead. */
+    private static function dark(ResolvedLook $look, Theme $theme): string
+    {
+        if ($look->value(Wardrobe::DARK) !== true) {
+            return '';
+        }
+        $root = ['color-scheme' => 'light dark'];
+        foreach (array_keys($theme->schemes) as $scheme) {
+            foreach ([...array_keys(SchemeRoles::ALL), 'gradient'] as $role) {
+                $root["--scheme-$scheme-$role"] = "var(--dark-$scheme-$role)";
+            }
+            $root = [...$root, ...self::states($look, $scheme, "dark.$scheme")];
+        }
+
+        return '@media (prefers-color-scheme: dark){:root{'.self::declarations($root)."}}\n";
+    }
+
+    /** @return array<string, string> custom property of a derived role => its color, as a set of colors gives it */
+    private static function states(ResolvedLook $look, string $scheme, string $set): array
+    {
+        $roles = array_combine(array_keys(SchemeRoles::ALL), array_map(
+            static fn(string $role): Color => Color::parse($look->text("$set.$role")),
+            array_keys(SchemeRoles::ALL),
+        ));
+        $states = [];
+        foreach (SchemeStates::of($roles) as $state => $color) {
+            $states["--scheme-$scheme-$state"] = $color->hex();
+        }
+
+        return $states;
     }
 
     /** @return list<string> keys of the families the look speaks in, the text's first */
@@ -114,6 +148,7 @@ final class LookCompiler
         return match ($setting->type) {
             SettingType::Length => Setting::plainNumber($value).$setting->unit,
             SettingType::Number => Setting::plainNumber($value),
+            SettingType::Gradient => $value === '' ? 'none' : Gradient::parse((string) $value)->css(),
             SettingType::Choice, SettingType::Font => $setting->cssValues[(string) $value],
             default => (string) $value,
         };
@@ -122,7 +157,7 @@ final class LookCompiler
     private static function schemeClass(string $scheme): string
     {
         $roles = [];
-        foreach ([...array_keys(SchemeRoles::ALL), ...array_keys(SchemeStates::SOURCES)] as $role) {
+        foreach ([...array_keys(SchemeRoles::ALL), ...array_keys(SchemeStates::SOURCES), 'gradient'] as $role) {
             $roles["--$role"] = "var(--scheme-$scheme-$role)";
         }
 

@@ -24,6 +24,7 @@ final class SchemeStates
         'quiet-hover' => ['quiet', 'quiet-ink'],
         'focus' => ['action', 'ink', 'ground'],
         'off' => ['ink', 'ground'],
+        'visited' => ['link', 'ink', 'ground'],
     ];
 
     /**
@@ -33,13 +34,24 @@ final class SchemeStates
      */
     public static function of(array $roles): array
     {
-        return [
+        return array_combine(array_keys(self::SOURCES), array_map(static fn(string $state): Color => self::one($state, $roles), array_keys(self::SOURCES)));
+    }
+
+    /**
+     * @param string $state a derived role
+     * @param array<string, Color> $roles those it comes from at least
+     */
+    public static function one(string $state, array $roles): Color
+    {
+        return match ($state) {
             'soft' => self::soft($roles['ink'], $roles['ground']),
             'action-hover' => self::away($roles['action'], $roles['action-ink']),
             'quiet-hover' => self::away($roles['quiet'], $roles['quiet-ink']),
             'focus' => self::focus($roles['action'], $roles['ink'], $roles['ground']),
             'off' => self::mix($roles['ink'], $roles['ground'], 0.45),
-        ];
+            'visited' => self::visited($roles['link'], $roles['ink'], $roles['ground']),
+            default => throw new \LogicException("There is no state $state."),
+        };
     }
 
     /** The second voice: the ink thinned as far as text contrast allows, and no further than 72%. */
@@ -53,6 +65,19 @@ final class SchemeStates
         }
 
         return $ink;
+    }
+
+    /** Halfway from the link to the ink, or less far where that would be too faint. */
+    private static function visited(Color $link, Color $ink, Color $ground): Color
+    {
+        for ($share = 50; $share > 0; $share -= 10) {
+            $worn = self::mix($ink, $link, $share / 100);
+            if (Contrast::ratio($worn, $ground) >= Contrast::TEXT) {
+                return $worn;
+            }
+        }
+
+        return $link->shown();
     }
 
     private static function away(Color $ground, Color $ink): Color

@@ -19,7 +19,7 @@ use Sabberworm\CSS\RuleSet\DeclarationBlock;
 final class StyleCleaner
 {
     /** Beginnings of property names a theme may set. */
-    private const PROPERTIES = ['color', 'background', 'border', 'outline', 'font', 'line-height', 'letter-spacing', 'word-spacing', 'text-', 'margin', 'padding', 'width', 'min-', 'max-', 'height', 'display', 'grid', 'flex', 'order', 'gap', 'row-gap', 'column-gap', 'align-', 'justify-', 'place-', 'position', 'top', 'right', 'bottom', 'left', 'inset', 'object-', 'aspect-ratio', 'overflow', 'opacity', 'box-', 'transform', 'transition', 'list-style', 'vertical-align', 'white-space', 'visibility', 'clip-path', 'scroll-', 'stroke', 'fill', 'columns', 'column-', 'content', 'z-index'];
+    private const PROPERTIES = ['color', 'background', 'border', 'outline', 'font', 'line-height', 'letter-spacing', 'word-spacing', 'text-', 'margin', 'padding', 'width', 'min-', 'max-', 'height', 'display', 'grid', 'flex', 'order', 'gap', 'row-gap', 'column-gap', 'align-', 'justify-', 'place-', 'position', 'top', 'right', 'bottom', 'left', 'inset', 'object-', 'aspect-ratio', 'overflow', 'opacity', 'box-', 'transform', 'transition', 'list-style', 'vertical-align', 'white-space', 'visibility', 'clip-path', 'mask-image', 'scroll-', 'stroke', 'fill', 'columns', 'column-', 'content', 'z-index'];
 
     /** @var list<string> */
     private array $problems = [];

@@ -10,8 +10,9 @@ enum LayerKind: int
     case Catalog = 0;
     case Theme = 1;
     case Starter = 2;
-    case Look = 3;
-    case Season = 4;
+    case Rule = 3;
+    case Look = 4;
+    case Season = 5;
 
     public function inWords(string $name): string
     {
@@ -19,6 +20,7 @@ enum LayerKind: int
             self::Catalog => 'every theme starts with it',
             self::Theme => "the theme $name",
             self::Starter => "the starter $name",
+            self::Rule => 'the rule for dark surroundings',
             self::Look => 'your own change',
             self::Season => "the season $name, while it runs",
         };

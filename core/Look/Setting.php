@@ -11,6 +11,9 @@ use Ikat\Core\Type\FontShelf;
  */
 final readonly class Setting
 {
+    /** What a text setting is about when some of its words may have the color of a role. */
+    public const IN_COLORS = 'colors';
+
     /**
      * @param string $path e.g. header.logo.size; also the name of its custom property
      * @param string $part the part of the storefront it belongs to: a data-part value, or "every page"
@@ -18,7 +21,7 @@ final readonly class Setting
      * @param array<string, string> $cssValues choice value => CSS keyword, for choices that are a matter of style alone
      * @param string $words more words to find it by
      * @param float $increment the step of a control, in the setting's unit
-     * @param string $of what a target, picks or items setting is about: shop or web, product or picture, or the items' prefix
+     * @param string $of what a text, target, picks or items setting is about: shop or web, product or picture, or the items' prefix
      */
     private function __construct(
         public string $path,
@@ -74,10 +77,13 @@ final readonly class Setting
         return new self($path, SettingType::Font, $label, $part, Step::Fonts, $default, choices: FontShelf::labels(), cssValues: FontShelf::stacks(), words: $words);
     }
 
-    /** @param int $max characters */
-    public static function text(string $path, string $label, string $part, Step $step, string $default, int $max = 120, string $words = '', ?Condition $when = null): self
+    /**
+     * @param int $max characters
+     * @param bool $inColors whether some of its words may have the color of a role
+     */
+    public static function text(string $path, string $label, string $part, Step $step, string $default, int $max = 120, string $words = '', ?Condition $when = null, bool $inColors = false): self
     {
-        return new self($path, SettingType::Text, $label, $part, $step, $default, max: $max, words: $words, appliesWhen: $when);
+        return new self($path, SettingType::Text, $label, $part, $step, $default, max: $max, words: $words, appliesWhen: $when, of: $inColors ? self::IN_COLORS : '');
     }
 
     public static function count(string $path, string $label, string $part, Step $step, int $default, int $min, int $max, string $words = '', ?Condition $when = null): self
@@ -113,6 +119,17 @@ final readonly class Setting
     public static function items(string $path, string $label, string $part, Step $step, string $default, array $kinds, string $prefix, int $max, string $words = '', ?Condition $when = null): self
     {
         return new self($path, SettingType::Items, $label, $part, $step, $default, max: $max, choices: $kinds, words: $words, appliesWhen: $when, of: $prefix);
+    }
+
+    /** @param array<string, string> $known the theme's own, key => label */
+    public static function keys(string $path, string $label, Step $step, array $known, int $max, string $words = ''): self
+    {
+        return new self($path, SettingType::Keys, $label, 'every page', $step, implode(',', array_keys($known)), max: $max, choices: $known, words: $words);
+    }
+
+    public static function gradient(string $path, string $label, string $part, string $default, string $words = '', Step $step = Step::Colors): self
+    {
+        return new self($path, SettingType::Gradient, $label, $part, $step, $default, words: $words);
     }
 
     public static function moment(string $path, string $label, string $part, Step $step, string $default = '', string $words = '', ?Condition $when = null): self
@@ -151,7 +168,8 @@ final readonly class Setting
             SettingType::Text => $value === '' ? 'nothing' : '“'.$value.'”',
             SettingType::Color, SettingType::Target, SettingType::Picture => $value === '' ? 'nothing' : (string) $value,
             SettingType::Count => self::plainNumber($value),
-            SettingType::Picks, SettingType::Items => $value === '' ? 'none' : str_replace(',', ', ', (string) $value),
+            SettingType::Picks, SettingType::Items, SettingType::Keys => $value === '' ? 'none' : str_replace(',', ', ', (string) $value),
+            SettingType::Gradient => $value === '' ? 'plain' : (string) $value,
             SettingType::Moment => $value === '' ? 'no time' : str_replace('T', ' ', (string) $value),
         };
     }

@@ -81,6 +81,13 @@ final readonly class SettingCatalog
             }
         }
 
-        return ValueRule::normalize($setting, $value);
+        $normal = ValueRule::normalize($setting, $value);
+        foreach ($setting->type === SettingType::Gradient && $normal !== '' ? Gradient::parse((string) $normal)->followed() : [] as $target) {
+            if (($this->settings[$target]->type ?? null) !== SettingType::Color) {
+                throw UnacceptableValue::because($setting, $value, sprintf('a stop cannot follow “%s”, because there is no such color.', $target));
+            }
+        }
+
+        return $normal;
     }
 }

@@ -23,6 +23,10 @@ enum SettingType: string
     case Picks = 'picks';
     /** The items of a list, each with settings of its own. */
     case Items = 'items';
+    /** The brand colors or the color schemes a look has, in order. */
+    case Keys = 'keys';
+    /** Several colors running into each other, or nothing for a plain ground. */
+    case Gradient = 'gradient';
     /** A moment on the store's own clock. */
     case Moment = 'moment';
 
@@ -30,7 +34,7 @@ enum SettingType: string
     public function isCss(): bool
     {
         return match ($this) {
-            self::Color, self::Length, self::Number, self::Font => true,
+            self::Color, self::Gradient, self::Length, self::Number, self::Font => true,
             default => false,
         };
     }

@@ -36,6 +36,12 @@ final readonly class Theme
         public array $changes = [],
     ) {}
 
+    /** The theme with the brand colors and schemes a look has of it. */
+    public function wearing(Wardrobe $wardrobe): self
+    {
+        return new self(...[...get_object_vars($this), 'brandColors' => $wardrobe->brand, 'schemes' => $wardrobe->schemes]);
+    }
+
     /** The base made of this theme and one of its starters, or its first. */
     public function base(?string $starter = null): Base
     {

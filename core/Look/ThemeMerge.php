@@ -106,7 +106,8 @@ final readonly class ThemeMerge
     private static function resolve(Theme $theme, string $starter, LookState $lists): ResolvedLook
     {
         $layers = $theme->layers($theme->base($starter)->starter);
-        $catalog = StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), [...$layers, new Layer(LayerKind::Look, '', $lists->own)]));
+        $all = [...$layers, new Layer(LayerKind::Look, '', $lists->own)];
+        $catalog = StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), $all), Wardrobe::in($theme, $all));
 
         return Resolver::resolve($catalog, $layers);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Look;
 
 use Ikat\Core\Color\Color;
+use Ikat\Core\Color\ColorException;
 use Ikat\Core\Color\UnreadableColor;
 
 /** Turns what somebody wrote into a setting's canonical value, or says why it cannot. */
@@ -32,6 +33,8 @@ final class ValueRule
             SettingType::Picture => self::name($setting, $value),
             SettingType::Picks => self::picks($setting, $value),
             SettingType::Items => self::items($setting, $value),
+            SettingType::Keys => self::keys($setting, $value),
+            SettingType::Gradient => self::gradient($setting, $value),
             SettingType::Moment => self::moment($setting, $value),
         };
     }
@@ -154,6 +157,33 @@ final class ValueRule
         }
 
         return implode(',', $names);
+    }
+
+    private static function keys(Setting $setting, mixed $value): string
+    {
+        $keys = self::split($setting, $value);
+        foreach ($keys as $key) {
+            if (! isset($setting->choices[$key]) && ! preg_match(Wardrobe::OWN, $key)) {
+                throw UnacceptableValue::because($setting, $value, sprintf('“%s” is not one of them: %s.', self::quote($key), implode(', ', array_keys($setting->choices))));
+            }
+        }
+        if ($keys === []) {
+            throw UnacceptableValue::because($setting, $value, 'at least one has to stay.');
+        }
+
+        return implode(',', $keys);
+    }
+
+    private static function gradient(Setting $setting, mixed $value): string
+    {
+        if (! is_string($value)) {
+            throw UnacceptableValue::because($setting, $value, 'a gradient is written as text.');
+        }
+        try {
+            return trim($value) === '' ? '' : Gradient::parse($value)->text();
+        } catch (ColorException $e) {
+            throw UnacceptableValue::because($setting, $value, $e->getMessage());
+        }
     }
 
     /** @return list<string> */

@@ -14,8 +14,6 @@ final readonly class Desire
     /** The brand colors a theme has that proposals can be made for. */
     public const KEYS = ['paper', 'sheet', 'mist', 'main', 'second', 'accent', 'warm', 'cool', 'ink', 'thread'];
 
-    /** Relative luminance that parts dark inks from light ones: black and white stand out from it alike. */
-    private const MIDDLE = 0.179;
     private const GRAY = 0.035;
 
     /**
@@ -32,8 +30,8 @@ final readonly class Desire
     {
         $chromatic = array_values(array_filter($inks, static fn(Color $c): bool => self::chroma($c) >= self::GRAY));
         $gray = array_values(array_filter($inks, static fn(Color $c): bool => self::chroma($c) < self::GRAY));
-        $dark = array_values(array_filter($chromatic, static fn(Color $c): bool => Contrast::luminance($c) <= self::MIDDLE));
-        $light = array_values(array_filter($chromatic, static fn(Color $c): bool => Contrast::luminance($c) > self::MIDDLE));
+        $dark = array_values(array_filter($chromatic, static fn(Color $c): bool => Contrast::luminance($c) <= Contrast::MIDDLE));
+        $light = array_values(array_filter($chromatic, static fn(Color $c): bool => Contrast::luminance($c) > Contrast::MIDDLE));
         // The other way round, the next dark ink leads and the next light one accompanies.
         if ($voice === 1) {
             $dark = [...array_slice($dark, 1), ...array_slice($dark, 0, 1)];

@@ -25,12 +25,20 @@ final class Discipline
     {
         $colors = [];
         foreach ($input->look->all() as $path => $resolution) {
-            if ($resolution->setting->type === SettingType::Color && $resolution->setting->step === Step::Colors) {
+            if ($resolution->setting->type === SettingType::Color && $resolution->setting->step === Step::Colors && self::isInUse($path, $input)) {
                 $colors[(string) $resolution->value][] = $path;
             }
         }
 
         return $colors;
+    }
+
+    /** Whether a color belongs to what the look has, and not to what it put away. */
+    private static function isInUse(string $path, CheckInput $input): bool
+    {
+        [$kind, $key] = explode('.', $path) + ['', ''];
+
+        return isset(($kind === 'brand' ? $input->theme->brandColors : $input->theme->schemes)[$key]);
     }
 
     /**

@@ -24,6 +24,9 @@ final class WovenPairs
     {
         $found = [];
         foreach ($pairs as $pair) {
+            if ($pair->kind === 'none' || $pair->ground === Palette::OVER) {
+                continue;
+            }
             foreach ($schemes as $scheme) {
                 $a = self::brand($look, "scheme.$scheme.".Palette::source($pair->ink));
                 $b = self::brand($look, "scheme.$scheme.".Palette::source($pair->ground));

@@ -8,11 +8,29 @@ namespace Ikat\Core\Reach;
  * Matches a stylesheet on rendered pages: the cascade, as far as settings are concerned.
  *
  * Custom properties are inherited and followed until one that the root sets; that is the place where settings come in.
+ *
+ * What is handed down from element to element: custom properties set below the root, inherited style, the property the
+ * ground comes from, the grounds beneath it (the nearest first), what the font size is multiplied by, and the number of the
+ * element that set the ink.
+ *
+ * @phpstan-type Standing array{env: array<string, string>, style: array<string, string>, ground: string, beneath: list<string>, factor: float, ink: int}
  */
 final class PageReader
 {
     private const INHERITED = ['color', 'font-size', 'font-weight', 'stroke', 'fill'];
     private const SKIPPED = ['script' => true, 'style' => true, 'title' => true];
+    /** The ground of what lies transparent over what comes next. */
+    public const OVER = '--over';
+
+    /** How many grounds under a ground are remembered: a see-through one seldom lies on another. */
+    private const DEEP = 2;
+
+    /** Attributes that say a state, with the state they say. */
+    private const STATES = ['aria-current' => 'selected', 'aria-selected' => 'selected', 'checked' => 'selected', 'aria-invalid' => 'error'];
+
+    /** Elements that are drawn in the ink without having words. */
+    private const INKED = ['svg' => true, 'input' => true, 'select' => true, 'textarea' => true, 'img' => true, 'hr' => true];
+
     private const CONTROLS = ['input' => true, 'select' => true, 'textarea' => true];
 
     /** @var array<string, array<string, list<int>>> */
@@ -39,6 +57,9 @@ final class PageReader
     private array $matched = [];
 
     private int $number = -1;
+
+    /** @var array<int, list<string>> element => properties its ink comes from, as long as nothing is written with it */
+    private array $inks = [];
 
     private function __construct(private readonly Stylesheet $sheet) {}
 
@@ -82,7 +103,7 @@ final class PageReader
         $root = $document->documentElement;
         $body = $document->getElementsByTagName('body')->item(0);
         if ($root !== null && $body !== null) {
-            $base = ['env' => [], 'style' => [], 'ground' => '', 'factor' => 1.0];
+            $base = ['env' => [], 'style' => [], 'ground' => '', 'beneath' => [], 'factor' => 1.0, 'ink' => -1];
             $this->visit($body, $this->style($root, $base));
         }
     }
@@ -120,7 +141,7 @@ final class PageReader
     private array $keep = [];
 
     /**
-     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $parent
+     * @param Standing $parent
      */
     private function visit(\DOMElement $element, array $parent): void
     {
@@ -169,9 +190,9 @@ final class PageReader
     /**
      * The element's winning declarations, over what it inherits.
      *
-     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $parent
+     * @param Standing $parent
      *
-     * @return array{env: array<string, string>, style: array<string, string>, ground: string, factor: float}
+     * @return Standing
      */
     private function style(\DOMElement $element, array $parent): array
     {
@@ -210,13 +231,18 @@ final class PageReader
             }
         }
         $ground = $this->rootProperty($style['background-color'] ?? '', $env) ?? '';
+        // What is taken out of the flow and lets through lies over what comes next, not on what is around it.
+        if (($style['background-color'] ?? '') === 'transparent' && ($style['position'] ?? '') === 'absolute') {
+            $ground = self::OVER;
+        }
+        $beneath = $ground === '' || $ground === $parent['ground'] ? $parent['beneath'] : array_values(array_filter([$parent['ground'], ...$parent['beneath']], static fn(string $g): bool => $g !== '' && $g !== $ground));
 
-        return ['env' => $env, 'style' => $style, 'ground' => $ground !== '' ? $ground : $parent['ground'], 'factor' => $factor];
+        return ['env' => $env, 'style' => $style, 'ground' => $ground !== '' ? $ground : $parent['ground'], 'beneath' => array_slice($beneath, 0, self::DEEP), 'factor' => $factor, 'ink' => isset($weights['color']) ? $this->number : $parent['ink']];
     }
 
     /**
-     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $own
-     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $parent
+     * @param Standing $own
+     * @param Standing $parent
      */
     private function record(\DOMElement $element, array $own, array $parent): void
     {
@@ -228,7 +254,9 @@ final class PageReader
                 }
                 $wins = $rule->state !== null || $rule->pseudo !== null || ($own['style'][$property] ?? null) === $value;
                 foreach ($this->rootProperties($value, $own['env']) as $root) {
-                    if ($wins) {
+                    if ($wins && $property === 'color' && $rule->state === null && $rule->pseudo === null) {
+                        $this->inks[$this->number][] = $root;
+                    } elseif ($wins) {
                         $this->add($this->uses, $root, $this->number);
                     } else {
                         $this->add($this->covered, $root, $this->number);
@@ -237,7 +265,19 @@ final class PageReader
                 }
             }
         }
+        if ($this->hasText($element) || isset(self::INKED[$element->tagName])) {
+            $this->show($own['ink']);
+        }
         $this->recordPairs($element, $own, $parent);
+    }
+
+    /** An ink shows where something is written with it, by the element that sets it or by one that inherits it. */
+    private function show(int $setter): void
+    {
+        foreach ($this->inks[$setter] ?? [] as $root) {
+            $this->add($this->uses, $root, $setter);
+        }
+        unset($this->inks[$setter]);
     }
 
     private function part(\DOMElement $element, int $number): void
@@ -262,26 +302,31 @@ final class PageReader
     }
 
     /**
-     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $own
-     * @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $parent
+     * @param Standing $own
+     * @param Standing $parent
      */
     private function recordPairs(\DOMElement $element, array $own, array $parent): void
     {
-        // What is disabled, and the words in it, need no contrast (WCAG 2.2, 1.4.3, inactive components).
-        $isDisabled = $element->hasAttribute('disabled') || $element->parentNode instanceof \DOMElement && $element->parentNode->hasAttribute('disabled');
-        if ($isDisabled || isset($own['style']['clip-path'])) {
+        if (isset($own['style']['clip-path'])) {
             return;
         }
+        $state = $this->stateOf($element);
         $isControl = isset(self::CONTROLS[$element->tagName]) && $element->getAttribute('type') !== 'hidden';
         $isBox = in_array($element->getAttribute('type'), ['checkbox', 'radio'], true);
         $border = ($isControl && ! $isBox) || str_contains($element->getAttribute('class'), 'choice')
             ? $this->lastRootProperty($own['style']['border'] ?? '', $own['env']) : null;
-        if ($border !== null) {
-            $this->pair($border, $parent['ground'], 'control', 'plain', $own);
+        if ($border !== null && $state !== 'disabled') {
+            $this->pair($border, $parent, 'control', $state, $own);
+        }
+        if ($isBox) {
+            $this->pair($this->rootProperty($own['style']['accent-color'] ?? '', $own['env']), $parent, 'control', 'selected', $own);
+        }
+        if ($state !== 'disabled') {
+            $this->recordRing($element, $own, $parent);
         }
         if ($element->tagName === 'svg') {
             $ink = $this->rootProperty($own['style']['stroke'] ?? '', $own['env']) ?? $this->rootProperty($own['style']['color'] ?? '', $own['env']);
-            $this->pair($ink, $own['ground'], 'graphic', 'plain', $own);
+            $this->pair($ink, $own, 'graphic', $state, $own);
 
             return;
         }
@@ -289,28 +334,69 @@ final class PageReader
             return;
         }
         $ink = $this->rootProperty($own['style']['color'] ?? '', $own['env']);
-        $this->pair($ink, $own['ground'], 'text', 'plain', $own);
-        foreach ($this->matched[spl_object_id($element)] ?? [] as [$rule]) {
+        $this->pair($ink, $own, 'text', $state, $own);
+        foreach ($state === 'disabled' ? [] : $this->matched[spl_object_id($element)] ?? [] as [$rule]) {
             if ($rule->state === null || $rule->pseudo !== null || str_starts_with($rule->state, 'media')) {
                 continue;
             }
             $stateInk = $this->rootProperty($rule->declarations['color'] ?? '', $own['env']) ?? $ink;
             $stateGround = $this->rootProperty($rule->declarations['background-color'] ?? '', $own['env']) ?? $own['ground'];
             if ($stateInk !== $ink || $stateGround !== $own['ground']) {
-                $this->pair($stateInk, $stateGround, 'text', $rule->state, $own);
+                $this->pair($stateInk, [...$own, 'ground' => $stateGround], 'text', str_starts_with($rule->state, 'focus') ? 'focus' : $rule->state, $own);
             }
         }
     }
 
-    /** @param array{env: array<string, string>, style: array<string, string>, ground: string, factor: float} $own */
-    private function pair(?string $ink, string $ground, string $kind, string $state, array $own): void
+    /**
+     * The ring around what has the focus lies beside it, on what is around it.
+     *
+     * @param Standing $own
+     * @param Standing $parent
+     */
+    private function recordRing(\DOMElement $element, array $own, array $parent): void
     {
-        if ($ink === null || $ground === '') {
+        $ring = null;
+        $weight = -1;
+        foreach ($this->matched[spl_object_id($element)] ?? [] as [$rule]) {
+            $written = $rule->declarations['outline-color'] ?? $rule->declarations['outline'] ?? null;
+            if ($written !== null && $rule->pseudo === null && str_starts_with((string) $rule->state, 'focus') && $rule->weight > $weight) {
+                $ring = $this->lastRootProperty($written, $own['env']);
+                $weight = $rule->weight;
+            }
+        }
+        $this->pair($ring, $parent, 'control', 'focus', $own);
+    }
+
+    /** The state an element is in as it stands, by its attributes or those of what it is the words of. */
+    private function stateOf(\DOMElement $element): string
+    {
+        for ($e = $element, $up = 0; $e instanceof \DOMElement && $up < 2; $e = $e->parentNode, $up++) {
+            // What is disabled needs no contrast (WCAG 2.2, 1.4.3, inactive components).
+            if ($e->hasAttribute('disabled')) {
+                return 'disabled';
+            }
+            foreach (self::STATES as $attribute => $state) {
+                if ($e->hasAttribute($attribute) && $e->getAttribute($attribute) !== 'false') {
+                    return $state;
+                }
+            }
+        }
+
+        return $element->getAttribute('role') === 'alert' || str_contains($element->getAttribute('class'), 'problem') ? 'error' : 'plain';
+    }
+
+    /**
+     * @param Standing $on what it stands on
+     * @param Standing $own
+     */
+    private function pair(?string $ink, array $on, string $kind, string $state, array $own): void
+    {
+        if ($ink === null || $on['ground'] === '') {
             return;
         }
         $isText = $kind === 'text';
         $weight = $own['style']['font-weight'] ?? '';
-        $use = new PairUse($ink, $ground, $kind, $state, $isText ? $own['style']['font-size'] ?? '' : '', $isText ? $own['factor'] : 1.0, $isText && (int) $weight >= 700);
+        $use = new PairUse($ink, $on['ground'], $kind, $state, $isText ? $own['style']['font-size'] ?? '' : '', $isText ? $own['factor'] : 1.0, $isText && (int) $weight >= 700, implode(' ', $on['beneath']));
         $use = $this->pairs[$use->key()] ??= $use;
         $use->places[$this->page][] = $this->number;
     }

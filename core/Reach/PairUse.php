@@ -14,9 +14,10 @@ final class PairUse
      * @param string $ink custom property of the root, e.g. --scheme-night-ink
      * @param string $ground custom property of the root
      * @param string $kind text, graphic or control
-     * @param string $state plain, hover, focus…
+     * @param string $state plain, hover, focus, active, visited, target, selected, error or disabled
      * @param string $size font size as written, for text
      * @param float $factor what the size is multiplied by
+     * @param string $beneath custom properties of the grounds under the ground, the nearest first, with spaces between
      */
     public function __construct(
         public readonly string $ink,
@@ -26,10 +27,11 @@ final class PairUse
         public readonly string $size,
         public readonly float $factor,
         public readonly bool $bold,
+        public readonly string $beneath = '',
     ) {}
 
     public function key(): string
     {
-        return "$this->ink|$this->ground|$this->kind|$this->state|$this->size|$this->factor|".($this->bold ? 'bold' : '');
+        return "$this->ink|$this->ground|$this->kind|$this->state|$this->size|$this->factor|".($this->bold ? 'bold' : '')."|$this->beneath";
     }
 }

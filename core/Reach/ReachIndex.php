@@ -51,7 +51,7 @@ final readonly class ReachIndex
             unset($all);
             $coveredBy += $index->coveredBy;
             foreach ($index->pairs as $key => $use) {
-                $pairs[$key] ??= new PairUse($use->ink, $use->ground, $use->kind, $use->state, $use->size, $use->factor, $use->bold);
+                $pairs[$key] ??= new PairUse($use->ink, $use->ground, $use->kind, $use->state, $use->size, $use->factor, $use->bold, $use->beneath);
                 $pairs[$key]->places += $use->places;
             }
             $pages = [...$pages, ...$index->pages];
@@ -91,7 +91,9 @@ final readonly class ReachIndex
     /** @return list<string> the setting's own property, those of its followers, and those derived from any of them */
     public function propertiesOf(string $path, ResolvedLook $look, CompiledLook $compiled): array
     {
-        $paths = [$path, ...$look->followersOf($path)];
+        // A color of dark surroundings shows where its scheme's own does.
+        $seen = preg_replace('/^dark\.(?!on$)/', 'scheme.', $path) ?? $path;
+        $paths = array_values(array_unique([$path, $seen, ...$look->followersOf($path), ...($seen === $path ? [] : $look->followersOf($seen))]));
         $properties = array_map(Setting::propertyOf(...), $paths);
         foreach ($compiled->derived as $property => $sources) {
             if (array_intersect($sources, $paths) !== []) {
@@ -142,6 +144,9 @@ final readonly class ReachIndex
             return null;
         }
         $resolution = $look->at($path);
+        if ($resolution->setting->type === SettingType::Keys || str_starts_with($path, 'name.')) {
+            return 'not on a page: it orders and names what the workbench shows';
+        }
         if ($resolution->unmet !== null) {
             return 'hidden: it shows when '.$resolution->unmet->inWords($look->catalog);
         }
@@ -150,7 +155,7 @@ final readonly class ReachIndex
                 return sprintf('covered: on %s %s decides there instead', implode(', ', array_keys($this->covered[$property])), $this->inWords($this->coveredBy[$property], $look));
             }
         }
-        if (preg_match('/^scheme\.([a-z0-9-]+)\./', $path, $m)) {
+        if (preg_match('/^(?:scheme|dark)\.([a-z0-9-]+)\./', $path, $m)) {
             $wearers = array_filter($look->all(), static fn($r): bool => str_ends_with($r->setting->path, '.scheme') && $r->value === $m[1]);
 
             return $wearers === [] ? 'no part of the shop wears this scheme' : 'the parts that wear this scheme have nothing in this role';

@@ -4,6 +4,7 @@
 function rove(event) {
   const row = event.target.closest?.('[data-roving]');
   if (!row) return;
+  if (event.target.matches('input')) return;
   const buttons = [...row.querySelectorAll('button')];
   const now = buttons.indexOf(event.target.closest('button'));
   const to = { ArrowRight: now + 1, ArrowDown: now + 1, ArrowLeft: now - 1, ArrowUp: now - 1, Home: 0, End: buttons.length - 1 }[event.key];

@@ -1,6 +1,7 @@
 // The picker: a plane of lightness and chroma at one hue, with the edge of what screens show and the lines of contrast.
 // What can be shown and what is readable is computed by the server; this moves the cursor and asks.
 import htmx from 'htmx.org';
+import { whenOpened } from './opened.js';
 
 const WIDTH = 196;
 const HEIGHT = 150;
@@ -8,15 +9,7 @@ const CELL = 4;
 let gamut = null;
 
 export function startPicker(shopWindow) {
-  const setUp = () => {
-    const root = document.querySelector('[data-picker]');
-    if (root && root.dataset.ready !== root.dataset.path + root.dataset.value) {
-      root.dataset.ready = root.dataset.path + root.dataset.value;
-      open(root, shopWindow);
-    }
-  };
-  document.body.addEventListener('htmx:afterSettle', setUp);
-  setUp();
+  whenOpened('[data-picker]', (root) => root.dataset.path + root.dataset.value, (root) => open(root, shopWindow));
 }
 
 /** The screen's own eyedropper, where the browser has one. */

@@ -45,7 +45,8 @@ export function startReach(shopWindow) {
   let pointed = null;
   let pointing = null;
   document.body.addEventListener('ikat:pointed', (event) => {
-    const { page, elements } = event.detail;
+    const { page, elements, mode } = event.detail;
+    if (mode !== 'ask') return;
     clearTimeout(pointing);
     pointing = setTimeout(async () => {
       const answer = await fetch(`${document.body.dataset.base}/point?${new URLSearchParams({ page, elements: elements.join() })}`, { headers: { Accept: 'application/json' } }).catch(() => null);
@@ -69,7 +70,7 @@ export function startReach(shopWindow) {
       place.replaceChildren(line, why);
     }, 120);
   });
-  document.body.addEventListener('ikat:picked', () => { if (pointed?.length > 0) location.assign(pointed[0].address); });
+  document.body.addEventListener('ikat:picked', (event) => { if (event.detail.mode === 'ask' && pointed?.length > 0) location.assign(pointed[0].address); });
 
   let timer = null;
   const bench = document.querySelector('#bench');

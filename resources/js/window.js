@@ -10,9 +10,17 @@ export function startWindow(root) {
   const pageList = root.querySelector('[data-page]');
   const seam = root.querySelector('[data-seam]');
   const clock = root.querySelector('[data-clock]');
-  const state = { device: 'desktop', turned: false, view: 'one', page: pageList.value, live: new Map(), moment: 'now', trial: '', compared: [], pointing: false };
+  const state = { device: 'desktop', turned: false, view: 'one', page: pageList.value, live: new Map(), moment: 'now', trial: '', compared: [], pointing: '', dark: false };
   const preview = (trial = state.trial) => `${root.dataset.preview}/${state.moment}${trial ? `~${trial}` : ''}`;
   let panes = [];
+
+  // While a stylesheet or a page is still on its way, the window says that it is busy.
+  const underWay = new Set();
+  function busy(what, is) {
+    if (is) underWay.add(what);
+    else underWay.delete(what);
+    root.setAttribute('aria-busy', String(underWay.size > 0));
+  }
 
   const pathOf = (page) => [...pageList.options].find((o) => o.value === page)?.dataset.path ?? '/';
   const shopAddress = (path) => root.dataset.shop + path;
@@ -34,7 +42,10 @@ export function startWindow(root) {
     frame.name = wanted.then ? 'live-shop' : 'shop-window';
     frame.tabIndex = wanted.then ? -1 : 0;
     frame.src = (wanted.then ? '' : preview(wanted.trial)) + shopAddress(wanted.then ? pathOf(wanted.page).replace(/[?&]cart=sample/, '') : pathOf(wanted.page));
-    if (!wanted.then) frame.addEventListener('load', () => settle(frame, wanted));
+    if (!wanted.then) {
+      busy(frame, true);
+      frame.addEventListener('load', () => { settle(frame, wanted); busy(frame, false); });
+    }
     pane.append(frame);
     if (state.view === 'then') {
       const tag = document.createElement('span');
@@ -55,6 +66,7 @@ export function startWindow(root) {
     const doc = frame.contentDocument;
     if (!doc) return;
     applyLive(doc);
+    applyDark(doc);
     // Pointing: what is under the pointer, or has the focus, is asked about instead of followed.
     const numbersOf = (element) => {
       const all = [...doc.body.querySelectorAll('*')];
@@ -66,14 +78,16 @@ export function startWindow(root) {
       doc.addEventListener(kind, (event) => {
         if (!state.pointing || !event.target.closest) return;
         const page = keyOf(frame) ?? wanted.page;
-        root.dispatchEvent(new CustomEvent('ikat:pointed', { bubbles: true, detail: { page, elements: numbersOf(event.target) } }));
+        root.dispatchEvent(new CustomEvent('ikat:pointed', { bubbles: true, detail: { page, elements: numbersOf(event.target), mode: state.pointing } }));
       });
     }
+    // After a click in the window the keys are its own: what ends pointing is handed on.
+    doc.addEventListener('keydown', (event) => { if (event.key === 'Escape' && state.pointing) root.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true })); });
     doc.addEventListener('click', (event) => {
       if (state.pointing) {
         event.preventDefault();
         event.stopPropagation();
-        root.dispatchEvent(new CustomEvent('ikat:picked', { bubbles: true }));
+        root.dispatchEvent(new CustomEvent('ikat:picked', { bubbles: true, detail: { mode: state.pointing } }));
       }
     }, true);
     doc.addEventListener('click', (event) => {
@@ -82,6 +96,7 @@ export function startWindow(root) {
       event.preventDefault();
       const url = new URL(link.href, doc.baseURI);
       if (url.origin !== location.origin || !url.pathname.startsWith(root.dataset.shop)) return;
+      busy(frame, true);
       frame.src = preview(wanted.trial) + url.pathname + url.search + url.hash;
     });
     doc.addEventListener('submit', (event) => {
@@ -104,6 +119,7 @@ export function startWindow(root) {
 
   function build() {
     stage.replaceChildren();
+    panes.forEach((p) => busy(p.frame, false));
     panes = plan().map(makePane);
     if (state.view === 'then') {
       const line = document.createElement('div');
@@ -166,6 +182,25 @@ export function startWindow(root) {
     for (const [property, value] of state.live) doc.documentElement.style.setProperty(property, value);
   }
 
+  // Dark surroundings are the device's to ask for; the window and the samples show either, whatever this device asks.
+  function applyDark(doc) {
+    const sheet = sheetOf(doc)?.sheet;
+    if (!sheet) return;
+    for (const rule of sheet.cssRules) {
+      if (rule instanceof doc.defaultView.CSSMediaRule && (rule.ikatDark ??= rule.conditionText.includes('prefers-color-scheme'))) rule.media.mediaText = state.dark ? 'all' : 'not all';
+    }
+    for (const source of doc.querySelectorAll('source[media*="prefers-color-scheme"], source[data-dark]')) {
+      source.dataset.dark = 'yes';
+      source.media = state.dark ? 'all' : 'not all';
+    }
+  }
+  function wearDark(on) {
+    state.dark = on;
+    root.querySelector('[data-dark]').setAttribute('aria-pressed', String(on));
+    [document, ...documents()].forEach(applyDark);
+  }
+  applyDark(document);
+
   const documents = () => panes.filter((p) => !p.then).map((p) => p.frame.contentDocument).filter((d) => d?.documentElement);
 
   // ---- reach ----
@@ -198,16 +233,23 @@ export function startWindow(root) {
   function press(selector, active) {
     root.querySelectorAll(selector).forEach((b) => b.setAttribute('aria-pressed', String(active(b))));
   }
+  /** What pointing at the window is for: nothing, asking what something is made of, or dressing a part. */
+  function point(mode) {
+    state.pointing = mode;
+    root.querySelector('[data-point]').setAttribute('aria-pressed', String(mode === 'ask'));
+    root.classList.toggle('is-pointing', mode !== '');
+    lit = {};
+    drawLights();
+  }
   root.addEventListener('click', (event) => {
     const button = event.target.closest('button');
     if (!button) return;
     if (button.dataset.device) state.device = button.dataset.device;
     else if ('point' in button.dataset) {
-      state.pointing = !state.pointing;
-      button.setAttribute('aria-pressed', String(state.pointing));
-      root.classList.toggle('is-pointing', state.pointing);
-      lit = {};
-      drawLights();
+      point(state.pointing === 'ask' ? '' : 'ask');
+      return;
+    } else if ('dark' in button.dataset) {
+      wearDark(!state.dark);
       return;
     } else if ('turn' in button.dataset) state.turned = !state.turned;
     else if (button.dataset.view) state.view = state.view === button.dataset.view ? 'one' : button.dataset.view;
@@ -254,15 +296,19 @@ export function startWindow(root) {
     /** Wears a kept look: the new stylesheet first, then nothing is only shown any more. */
     async wear(sheet, reload) {
       // While a season runs the frames wear another stylesheet than the bench: the pages know which.
+      busy(sheet, true);
       const again = reload || state.moment !== 'now' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
       await Promise.all([document, ...(again ? [] : documents())].map((doc) => swapSheet(doc, sheet)));
+      [document, ...documents()].forEach(applyDark);
       this.forget();
       if (again) this.reload();
+      busy(sheet, false);
     },
     /** Reads the frames' pages again where they are, without losing the place. */
     reload() {
       for (const { frame, then } of panes) {
         if (then || !frame.contentWindow) continue;
+        busy(frame, true);
         const top = frame.contentWindow.scrollY;
         frame.addEventListener('load', () => frame.contentWindow.scrollTo({ top, behavior: 'instant' }), { once: true });
         frame.contentWindow.location.reload();
@@ -289,6 +335,21 @@ export function startWindow(root) {
       build();
     },
     rebuild: build,
+    point,
+    wearDark,
+    /** Goes to one place on a page, lights it up and brings it into view. */
+    async visit(page, element) {
+      if (pageList.value !== page || keyOf(panes[0].frame) !== page) {
+        const settled = new Promise((done) => { root.addEventListener('ikat:settled', done, { once: true }); });
+        this.open(page);
+        await settled;
+      }
+      const target = panes[0].frame.contentDocument.body.querySelectorAll('*')[element];
+      target?.closest('details')?.setAttribute('open', '');
+      target?.scrollIntoView({ block: 'center', behavior: 'instant' });
+      lit = { [page]: [element] };
+      drawLights();
+    },
     light(places) { lit = places; drawLights(); },
     open(page) { pageList.value = page; state.page = page; build(); },
   };

@@ -10,6 +10,10 @@ import { startLists } from './lists.js';
 import { startLogo } from './logo.js';
 import { startVision } from './vision.js';
 import { startTrying } from './try.js';
+import { startColorDesk } from './color-desk.js';
+import { startGradient } from './gradient.js';
+import { startWalk } from './walk.js';
+import { startWords } from './words.js';
 import { startLibrary } from './library.js';
 
 window.htmx = htmx;
@@ -24,3 +28,7 @@ startLibrary(shopWindow);
 startTrying(shopWindow);
 startLogo();
 startVision();
+startWalk(shopWindow);
+startColorDesk(shopWindow);
+startGradient(shopWindow);
+startWords();

@@ -2,8 +2,8 @@
 // (WCAG 2.2, 1.4.10) and no words lie on other words, on a phone or a desktop.
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
-import { change, openFull, overlappingWords, undo } from './catalog.mjs';
-import { BASE, noAxeFindings, startBrowser } from './support.mjs';
+import { openFull, overlappingWords } from './catalog.mjs';
+import { BASE, change, noAxeFindings, startBrowser, undo } from './support.mjs';
 
 let browser;
 let page;

@@ -1,8 +1,7 @@
 // The setting catalog as tests walk through it: a look that shows all of it, another value for each setting, and what a
 // page looks like in numbers.
-import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
-import { BASE, openPage, signIn } from './support.mjs';
+import { change, openPage, signIn } from './support.mjs';
 
 /** A look with every kind of band, block, message and season in it, and words everywhere. */
 export const FULL = {
@@ -43,32 +42,6 @@ export const FULL = {
 
 export const catalog = () => JSON.parse(execFileSync('php', ['artisan', 'look:catalog', '--json'], { encoding: 'utf8', maxBuffer: 1e8 })).settings;
 
-/** The journal's head and the token of each signed-in page, as its last answer said. */
-const known = new WeakMap();
-
-/** Sends a write as the workbench does; answers whether the journal grew. */
-async function write(page, rest, form) {
-  if (!known.has(page)) {
-    const html = await (await page.request.get(`${BASE}/workbench/looks/1/start`)).text();
-    known.set(page, { seen: html.match(/name="seen" value="(\d+)"/)[1], token: html.match(/"X-CSRF-TOKEN":"([^"]+)"/)[1] });
-  }
-  const { seen, token } = known.get(page);
-  const response = await page.request.post(`${BASE}/workbench/looks/1/${rest}`, { headers: { 'X-CSRF-TOKEN': token, 'HX-Request': 'true', Origin: BASE }, form: { seen, step: 'start', ...form } });
-  const answer = await response.text();
-  assert.equal(response.status(), 200, `${JSON.stringify(form).slice(0, 200)}: ${answer.slice(0, 300)}`);
-  const head = answer.match(/name="seen" value="(\d+)"/)[1];
-  known.set(page, { seen: head, token });
-  return head !== seen;
-}
-
-/** Forgets the head, after somebody else has written. */
-export const forget = (page) => known.delete(page);
-
-/** Several settings in one edit; answers whether anything changed. */
-export const change = (page, changes) => write(page, 'edits', { changes: JSON.stringify(changes) });
-export const undo = (page) => write(page, 'undo', {});
-export const redo = (page) => write(page, 'redo', {});
-
 /** A signed-in page, the paths of all kinds of page, and the catalog of a look that shows everything; one undo takes it back. */
 export async function openFull(browser, more = {}) {
   const page = await openPage(browser);
@@ -94,6 +67,8 @@ export function another(setting) {
     case 'picture': return PICTURES.find((p) => p !== value);
     case 'picks': return of === 'product' ? 'reed-drum-lantern,moth-paper-globe,heron-folding-lantern' : 'lead-winter,lead';
     case 'items': return value.split(',').reverse().slice(1).join(',');
+    case 'keys': return value.split(',').reverse().join(',');
+    case 'gradient': return 'linear-gradient(90deg, #112233 0%, #fe01dc 100%)';
     case 'moment': return '2020-01-01T00:00';
     default: throw new Error(`No other value for a ${type}.`);
   }
@@ -101,7 +76,7 @@ export function another(setting) {
 
 /** What every element of a page shows: its box, its own words, what it links to, and how it is painted. */
 export function readPage() {
-  const props = ['color', 'backgroundColor', 'backgroundImage', 'borderTopWidth', 'borderBottomWidth', 'borderTopColor', 'borderBottomColor', 'borderLeftColor', 'borderRightColor', 'borderTopLeftRadius', 'boxShadow', 'fontFamily', 'fontWeight', 'fontSize', 'lineHeight', 'textAlign', 'textDecorationLine', 'opacity', 'stroke', 'fill', 'objectFit', 'objectPosition', 'transform', 'visibility', 'transitionDuration', 'outlineColor', 'accentColor', 'justifyContent', 'alignContent', 'position'];
+  const props = ['color', 'backgroundColor', 'backgroundImage', 'maskImage', 'borderTopWidth', 'borderBottomWidth', 'borderTopColor', 'borderBottomColor', 'borderLeftColor', 'borderRightColor', 'borderTopLeftRadius', 'boxShadow', 'fontFamily', 'fontWeight', 'fontSize', 'lineHeight', 'textAlign', 'textDecorationLine', 'opacity', 'stroke', 'fill', 'objectFit', 'objectPosition', 'transform', 'visibility', 'transitionDuration', 'outlineColor', 'accentColor', 'justifyContent', 'alignContent', 'position'];
   const all = [...document.body.querySelectorAll('*')];
   const within = new Map(all.map((e) => [e, 0]));
   // From the last to the first, children come before their parents.

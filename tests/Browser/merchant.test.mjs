@@ -163,6 +163,10 @@ test('with the keyboard alone', async () => {
 
   // A brand color on the drawing, by key.
   await page.evaluate(() => document.querySelector('.skip-link').focus());
+  await tabTo('.part-tab[href*="open_part=brand"]');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('.plate');
+  await settled(page);
   await tabTo('.plate');
   await page.keyboard.press('Enter');
   await page.waitForFunction(() => document.querySelector('#t-picker').textContent.includes('Paper'));

@@ -3,19 +3,11 @@ import assert from 'node:assert/strict';
 import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { after, before, test } from 'node:test';
+import { test } from 'node:test';
 import sharp from 'sharp';
-import { change, forget } from './catalog.mjs';
-import { BASE, SHOP, edited, noAxeFindings, openPage, settled, shopFrame, signIn, startBrowser } from './support.mjs';
+import { BASE, change, edited, forget, noAxeFindings, openPage, settled, SHOP, shopFrame, signedIn } from './support.mjs';
 
-let browser;
-let page;
-before(async () => {
-  browser = await startBrowser();
-  page = await openPage(browser);
-  await signIn(page);
-});
-after(async () => { await browser.close(); });
+const { browser, page } = await signedIn();
 
 const step = async (rest, look = 1) => { await page.goto(`${BASE}/workbench/looks/${look}/${rest}`); await settled(page); };
 const undoHere = () => edited(page, () => page.locator('[data-press=undo]').click());

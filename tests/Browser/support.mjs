@@ -2,6 +2,7 @@
 import assert from 'node:assert/strict';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { after, afterEach, beforeEach } from 'node:test';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from 'playwright-core';
@@ -22,7 +23,7 @@ export async function openPage(browser, options = {}) {
   context.setDefaultTimeout(120_000);
   const page = await context.newPage();
   page.troubles = [];
-  page.on('pageerror', (error) => page.troubles.push(error.message));
+  page.on('pageerror', (error) => page.troubles.push(error.stack ?? error.message));
   page.on('console', (message) => { if (message.type() === 'error') page.troubles.push(message.text()); });
   page.on('request', (request) => { if (!request.url().startsWith(BASE) && !request.url().startsWith('data:')) page.troubles.push(`asked elsewhere: ${request.url()}`); });
   return page;
@@ -51,9 +52,56 @@ export async function signIn(page, who = 'maren') {
   await settled(page);
 }
 
+/**
+ * A browser and a signed-in page for all tests of a file; closed after them. A test that fails on its way leaves edits
+ * behind: the look is put back to where it stood before it, so that only what is broken fails.
+ */
+export async function signedIn() {
+  const browser = await startBrowser();
+  after(() => browser.close());
+  const page = await openPage(browser);
+  await signIn(page);
+  let head = null;
+  beforeEach(async () => { head = (await headOf(page)).seen; });
+  afterEach(async (t) => {
+    if (t.passed) return;
+    forget(page);
+    await write(page, 'reopen', { sequence: head });
+  });
+  return { browser, page };
+}
+
+/** The journal's head and the token of each signed-in page, as its last answer said. */
+const known = new WeakMap();
+
+async function headOf(page) {
+  const html = await (await page.request.get(`${BASE}/workbench/looks/1/start`)).text();
+  return { seen: html.match(/name="seen" value="(\d+)"/)[1], token: html.match(/"X-CSRF-TOKEN":"([^"]+)"/)[1] };
+}
+
+/** Sends a write as the workbench does; answers whether the journal grew. */
+async function write(page, rest, form) {
+  if (!known.has(page)) known.set(page, await headOf(page));
+  const { seen, token } = known.get(page);
+  const response = await page.request.post(`${BASE}/workbench/looks/1/${rest}`, { headers: { 'X-CSRF-TOKEN': token, 'HX-Request': 'true', Origin: BASE }, form: { seen, step: 'start', ...form } });
+  const answer = await response.text();
+  assert.equal(response.status(), 200, `${JSON.stringify(form).slice(0, 200)}: ${answer.slice(0, 300)}`);
+  const head = answer.match(/name="seen" value="(\d+)"/)[1];
+  known.set(page, { seen: head, token });
+  return head !== seen;
+}
+
+/** Forgets the head, after somebody else has written. */
+export const forget = (page) => known.delete(page);
+
+/** Several settings in one edit; answers whether anything changed. */
+export const change = (page, changes) => write(page, 'edits', { changes: JSON.stringify(changes) });
+export const undo = (page) => write(page, 'undo', {});
+export const redo = (page) => write(page, 'redo', {});
+
 /** Waits until the shop window has loaded and no request of the bench is under way. */
 export async function settled(page) {
-  await page.waitForFunction(() => !document.querySelector('.htmx-request') && [...document.querySelectorAll('iframe')].every((f) => f.contentDocument?.readyState === 'complete' && f.contentDocument.body?.childElementCount > 0));
+  await page.waitForFunction(() => !document.querySelector('.htmx-request, [aria-busy=true]') && [...document.querySelectorAll('iframe')].every((f) => f.contentDocument?.readyState === 'complete' && f.contentDocument.body?.childElementCount > 0));
   await page.waitForTimeout(150);
 }
 

@@ -3,19 +3,11 @@ import assert from 'node:assert/strict';
 import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { after, before, test } from 'node:test';
+import { test } from 'node:test';
 import sharp from 'sharp';
-import { change, undo } from './catalog.mjs';
-import { BASE, edited, noAxeFindings, openPage, settled, shopFrame, signIn, startBrowser } from './support.mjs';
+import { BASE, change, edited, noAxeFindings, openPage, settled, shopFrame, signedIn, undo } from './support.mjs';
 
-let browser;
-let page;
-before(async () => {
-  browser = await startBrowser();
-  page = await openPage(browser);
-  await signIn(page);
-});
-after(async () => { await browser.close(); });
+const { browser, page } = await signedIn();
 
 const step = async (rest) => { await page.goto(`${BASE}/workbench/looks/1/${rest}`); await settled(page); };
 const bands = () => shopFrame(page).evaluate(() => [...document.querySelectorAll('[data-part^=band-]')].map((e) => e.dataset.part.slice(5)));

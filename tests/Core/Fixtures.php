@@ -16,9 +16,10 @@ use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Look\Resolver;
 use Ikat\Core\Look\SettingCatalog;
 use Ikat\Core\Look\Theme;
+use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Palette\Dusk;
 use Ikat\Core\Reach\PageReader;
 use Ikat\Core\Reach\Stylesheet;
 
@@ -46,7 +47,9 @@ final class Fixtures
     {
         $theme ??= self::theme();
 
-        return StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), [...$theme->layers((string) array_key_first($theme->starters)), new Layer(LayerKind::Look, 'Test', $own)]));
+        $layers = [...$theme->layers((string) array_key_first($theme->starters)), new Layer(LayerKind::Look, 'Test', $own)];
+
+        return StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), $layers), Wardrobe::in($theme, $layers));
     }
 
     /** @param array<string, bool|float|string> $own */
@@ -54,7 +57,9 @@ final class Fixtures
     {
         $theme ??= self::theme();
 
-        return Resolver::resolve(self::catalog($own, $theme), [...$theme->layers($starter ?? (string) array_key_first($theme->starters)), new Layer(LayerKind::Look, 'Test', $own)]);
+        $layers = [...$theme->layers($starter ?? (string) array_key_first($theme->starters)), new Layer(LayerKind::Look, 'Test', $own)];
+
+        return Dusk::resolve(self::catalog($own, $theme), $layers, [], Wardrobe::in($theme, $layers));
     }
 
     /** @param array<string, bool|float|string> $own */
@@ -62,6 +67,7 @@ final class Fixtures
     {
         $theme ??= self::theme();
         $look = self::look($own, $starter, $theme);
+        $theme = $theme->wearing(Wardrobe::in($theme, [new Layer(LayerKind::Look, 'Test', $own)]));
         $compiled = LookCompiler::compile($look, $theme);
         $html = '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><title>t</title></head><body>'.$body.'</body></html>';
 

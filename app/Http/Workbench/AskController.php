@@ -12,12 +12,14 @@ use App\Looks\ShadeDesk;
 use Ikat\Core\Color\GamutTable;
 use Ikat\Core\Look\LookException;
 use Ikat\Core\Look\SettingType;
+use Ikat\Core\Look\Step;
 use Ikat\Core\Season\Season;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Cache;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** What the bench asks while somebody is pointing, typing or dragging. Nothing here changes anything. */
 final class AskController
@@ -37,15 +39,8 @@ final class AskController
         $bench = $this->maker->make($request, $this->maker->look($look));
         $path = (string) $request->query('path');
         $setting = $bench->setting($path);
-        $places = $bench->places($path);
 
-        return response()->json([
-            'label' => $setting->label,
-            'places' => $places,
-            'count' => array_sum(array_map(count(...), $places)),
-            'pages' => array_intersect_key(SamplePages::LABELS, $places),
-            'why' => $bench->whyNowhere($path),
-        ]);
+        return response()->json(self::places($setting->label, $bench->places($path), $bench->whyNowhere($path)));
     }
 
     /** What an element of the window is made of: its settings, the value of each, and why it is that. */
@@ -65,6 +60,40 @@ final class AskController
             'why' => $input->look->why($path),
             'address' => $bench->addressOfSetting($path, $bench->setting($path)->step),
         ], array_slice($paths, 0, 12))]);
+    }
+
+    /** Where an ink stands on a ground. */
+    public function knot(Request $request, int $look): JsonResponse
+    {
+        $bench = $this->maker->make($request, $this->maker->look($look), Step::Colors);
+        $knot = $bench->colors()->openKnot() ?? throw new NotFoundHttpException();
+
+        return response()->json(self::places($knot->title(), $knot->places, $knot->places === [] ? 'no part of the shop has this at present' : null));
+    }
+
+    /** Which part of the shop an element belongs to, and the setting that says what it wears. */
+    public function wearer(Request $request, int $look): JsonResponse
+    {
+        $bench = $this->maker->make($request, $this->maker->look($look), Step::Colors);
+        $page = (string) $request->query('page', '');
+        $elements = array_map(intval(...), array_slice(explode(',', (string) $request->query('elements', '')), 0, 40));
+        $found = $bench->colors()->wearerAt($page, $elements);
+        if ($found === null) {
+            return response()->json(null);
+        }
+        [$setting, $places] = $found;
+
+        return response()->json(['path' => $setting->path, 'label' => $setting->label, 'now' => $setting->say($bench->input()->look->value($setting->path)), 'places' => [$page => $places]]);
+    }
+
+    /**
+     * @param array<string, list<int>> $places page => elements
+     *
+     * @return array{label: string, places: array<string, list<int>>, count: int, pages: array<string, string>, why: ?string}
+     */
+    private static function places(string $label, array $places, ?string $why): array
+    {
+        return ['label' => $label, 'places' => $places, 'count' => array_sum(array_map(count(...), $places)), 'pages' => array_intersect_key(SamplePages::LABELS, $places), 'why' => $why];
     }
 
     /** How a color would read: its contrast lines at a hue, and its pairs at a value. */

@@ -35,17 +35,25 @@ final class BenchMaker
         $catalog = $this->desk->catalog($look);
         $asked = (string) $request->input('open_scheme', '');
         $scheme = isset($theme->schemes[$asked]) ? $asked : (string) array_key_first($theme->schemes);
+        $part = (string) $request->input('open_part', '');
         $path = (string) $request->input('open_path', '');
         $isColor = $catalog->has($path) && $catalog->get($path)->type === SettingType::Color;
-        // A scheme's role belongs to the scheme that is open; a brand color belongs to all.
-        if (! $isColor || (str_starts_with($path, 'scheme.') && ! str_starts_with($path, "scheme.$scheme."))) {
-            $path = "scheme.$scheme.ground";
+        // A scheme's role belongs to the scheme that is open, in the light or in the dark; a brand color belongs to all.
+        $set = ($part === 'dark' && $catalog->has("dark.$scheme.ground") ? 'dark' : 'scheme').".$scheme";
+        if (! $isColor || (! str_starts_with($path, "$set.") && preg_match('/^(scheme|dark)\./', $path))) {
+            $role = preg_match('/^(?:scheme|dark)\.[^.]+\.([a-z-]+)$/', $path, $m) && $catalog->has("$set.$m[1]") && $catalog->get("$set.$m[1]")->type === SettingType::Color ? $m[1] : 'ground';
+            $path = "$set.$role";
         }
+        if ($part === 'brand' && ! str_starts_with($path, 'brand.')) {
+            $path = 'brand.'.array_key_first($theme->brandColors);
+        }
+        $woven = (string) $request->input('woven', '');
+        $isSet = preg_match('/^(scheme|dark)\.([a-z0-9]+)$/', $woven, $m) && isset($theme->schemes[$m[2]]) && $catalog->has("$woven.ground");
         $user = $request->user();
         assert($user instanceof User);
         $finding = $request->input('open_finding');
 
-        return new Bench($look, $step ?? Step::tryFrom((string) $request->input('step')) ?? Step::Colors, $user, $scheme, $path, is_string($finding) ? $finding : null, (string) $request->input('open_part', ''), $this->desk, $this->reach, $this->book, $this->pages, $this->store, $this->drafts);
+        return new Bench($look, $step ?? Step::tryFrom((string) $request->input('step')) ?? Step::Colors, $user, $scheme, $path, is_string($finding) ? $finding : null, $part, mb_substr((string) $request->input('open_knot', ''), 0, 60), $isSet || ($woven === 'dark' && $catalog->has("dark.$scheme.ground")) ? $woven : 'all', $this->desk, $this->reach, $this->book, $this->pages, $this->store, $this->drafts);
     }
 
     public function look(int $id): Look

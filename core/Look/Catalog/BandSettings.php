@@ -152,7 +152,7 @@ final class BandSettings
 
     private function text(string $key, string $label, string $default, int $max, string $words, ?Condition $when = null): Setting
     {
-        return Setting::text($this->item->path($key), "$this->title: $label", $this->part(), Step::Pages, $default, $max, $words, $when ?? $this->on);
+        return Setting::text($this->item->path($key), "$this->title: $label", $this->part(), Step::Pages, $default, $max, $words, $when ?? $this->on, (bool) preg_match('/^(kicker|((first|second|third|fourth)\.)?(heading|text)|words)$/', $key));
     }
 
     private function target(string $key, string $label, string $default, ?Condition $when = null): Setting

@@ -37,7 +37,7 @@ final class SeasonSettings
     {
         $part = "season-{$item->name()}";
         $on = Condition::on($item->path('on'));
-        $text = static fn(string $key, string $label, int $max): Setting => Setting::text($item->path($key), $label, $part, Step::Seasons, '', $max, 'season swap banner announcement', $on);
+        $text = static fn(string $key, string $label, int $max): Setting => Setting::text($item->path($key), $label, $part, Step::Seasons, '', $max, 'season swap banner announcement', $on, $key !== 'button');
 
         return [
             Setting::text($item->path('name'), 'Name of the season', $part, Step::Seasons, "Season $item->number", 40, 'season campaign'),

@@ -8,26 +8,31 @@ use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\Setting;
 use Ikat\Core\Look\SettingCatalog;
 use Ikat\Core\Look\Theme;
+use Ikat\Core\Look\Wardrobe;
 
 /** Puts the whole catalog together; its order is the order the find box and the fallback controls show. */
 final class StorefrontCatalog
 {
-    public static function for(Theme $theme, ItemLists $lists): SettingCatalog
+    /** @param ?Wardrobe $wardrobe the theme's own brand colors and schemes when it is not given */
+    public static function for(Theme $theme, ItemLists $lists, ?Wardrobe $wardrobe = null): SettingCatalog
     {
+        $wardrobe ??= Wardrobe::of($theme);
+        $schemes = $wardrobe->schemes;
+
         return SettingCatalog::of([
-            ...ColorSettings::for($theme),
+            ...ColorSettings::for($theme, $wardrobe),
             ...TypeSettings::all(),
             ...ShapeSettings::all(),
             ...$theme->own,
             ...LogoSettings::all(),
-            ...HeaderSettings::all($theme->schemes),
-            ...TopSettings::all($theme->schemes, $lists),
-            ...PageSettings::all($theme->schemes, $lists),
-            ...ProductSettings::all($theme->schemes),
-            ...FooterSettings::all($theme->schemes, $lists),
-            ...CheckoutSettings::all($theme->schemes),
+            ...HeaderSettings::all($schemes),
+            ...TopSettings::all($schemes, $lists),
+            ...PageSettings::all($schemes, $lists),
+            ...ProductSettings::all($schemes),
+            ...FooterSettings::all($schemes, $lists),
+            ...CheckoutSettings::all($schemes),
             ...WordSettings::all(),
-            ...SeasonSettings::all($theme->schemes, $lists),
+            ...SeasonSettings::all($schemes, $lists),
         ]);
     }
 

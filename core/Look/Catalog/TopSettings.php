@@ -63,7 +63,7 @@ final class TopSettings
 
         return [
             Setting::switch($item->path('show'), "Message $item->number shows", $part, Step::Header, true, 'announcement on off', Condition::on('announcement.show')),
-            Setting::text($item->path('text'), "Message $item->number", $part, Step::Header, '', 120, 'announcement words sale shipping', $on),
+            Setting::text($item->path('text'), "Message $item->number", $part, Step::Header, '', 120, 'announcement words sale shipping', $on, true),
             Setting::target($item->path('target'), "Message $item->number leads to", $part, Step::Header, words: 'announcement', when: $on),
         ];
     }

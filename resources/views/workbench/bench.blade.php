@@ -4,6 +4,8 @@
   <input type="hidden" name="open_scheme" value="{{ $bench->scheme }}">
   <input type="hidden" name="open_path" value="{{ $bench->selected }}">
   <input type="hidden" name="open_part" value="{{ $bench->openPart() }}">
+  <input type="hidden" name="open_knot" value="{{ $bench->knot }}">
+  <input type="hidden" name="woven" value="{{ $bench->woven }}">
   <input type="hidden" name="open_finding" value="{{ $bench->opened }}">
 </form>
 @if ($bench->step === Ikat\Core\Look\Step::Colors)

@@ -56,7 +56,7 @@ final class ColorVisionTest extends TestCase
     public function testColorsAreCountedForEachPage(): void
     {
         $css = '.wear{background-color:var(--ground);color:var(--ink)} a{color:var(--link)}';
-        $pages = Discipline::pages(Fixtures::input($css, '<div class="wear scheme-daylight"><a href="#">x</a></div><div class="wear scheme-night">y</div>'));
+        $pages = Discipline::pages(Fixtures::input($css, '<div class="wear scheme-daylight">w <a href="#">x</a></div><div class="wear scheme-night">y</div>'));
         // Paper, ink and second of the one; main and paper of the other.
         self::assertCount(4, $pages['page']['colors']);
         self::assertSame(['daylight' => 3, 'night' => 2], $pages['page']['schemes']);

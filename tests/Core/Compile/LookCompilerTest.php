@@ -9,6 +9,7 @@ use Ikat\Core\Color\Contrast;
 use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Compile\SchemeStates;
 use Ikat\Core\Compile\TypeScale;
+use Ikat\Core\Look\SettingType;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -42,6 +43,7 @@ final class LookCompilerTest extends TestCase
             $other = match (true) {
                 $setting->choices !== [] => current(array_diff(array_keys($setting->choices), [$now])),
                 is_float($now) => $now === $setting->max ? $setting->min : $setting->max,
+                $setting->type === SettingType::Gradient => 'linear-gradient(90deg, {brand.main} 0%, #fe01dc 100%)',
                 default => '#fe01dc',
             };
             self::assertNotSame($before, LookCompiler::compile(Fixtures::look([$path => $other]), Fixtures::theme())->hash, $path);
@@ -51,7 +53,7 @@ final class LookCompilerTest extends TestCase
     public function testHoverMovesAwayFromItsInk(): void
     {
         foreach ([['#2c2b76', '#ffffff'], ['#f6c159', '#20212b'], ['#000000', '#ffffff']] as [$action, $ink]) {
-            $roles = ['action' => Color::parse($action), 'action-ink' => Color::parse($ink), 'quiet' => Color::parse('#eee'), 'quiet-ink' => Color::parse('#222'), 'ink' => Color::parse('#222'), 'ground' => Color::parse('#fff')];
+            $roles = ['link' => Color::parse('#225'), 'action' => Color::parse($action), 'action-ink' => Color::parse($ink), 'quiet' => Color::parse('#eee'), 'quiet-ink' => Color::parse('#222'), 'ink' => Color::parse('#222'), 'ground' => Color::parse('#fff')];
             $states = SchemeStates::of($roles);
             self::assertNotSame($action, $states['action-hover']->hex());
             self::assertGreaterThanOrEqual(4.5, Contrast::ratio($states['action-hover'], $roles['action-ink']));

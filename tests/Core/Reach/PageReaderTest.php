@@ -49,9 +49,16 @@ final class PageReaderTest extends TestCase
         self::assertStringContainsString('covered: on page “Kiln: heading” decides', (string) $input->reach->whyNowhere('scheme.kiln.action', $input->look, $input->compiled));
     }
 
+    public function testAnInkShowsOnlyWhereSomethingIsWrittenWithIt(): void
+    {
+        $loud = $this->read('<div class="wear scheme-night"><p class="loud">x</p></div>');
+        self::assertSame([], $this->places($loud, 'scheme.night.ink'), 'the only words have an ink of their own');
+        self::assertSame(['page' => [0]], $this->places($this->read('<div class="wear scheme-night"><p>x</p></div>'), 'scheme.night.ink'), 'a child without one inherits it');
+    }
+
     public function testSaysWhyASettingShowsNowhere(): void
     {
-        $input = $this->read('<div class="wear scheme-night"></div>', ['utility.show' => false]);
+        $input = $this->read('<div class="wear scheme-night">words</div>', ['utility.show' => false]);
         $why = static fn(string $path): string => (string) $input->reach->whyNowhere($path, $input->look, $input->compiled);
         self::assertStringStartsWith('hidden: it shows when “Show the utility strip” is on', $why('utility.words.text'));
         self::assertSame('no part of the shop wears this scheme', $why('scheme.kiln.ink'));
@@ -81,6 +88,7 @@ final class PageReaderTest extends TestCase
         $pairs = array_map(static fn($p): string => "$p->ink on $p->ground, $p->kind $p->state", array_values($input->reach->pairs));
         sort($pairs);
         self::assertSame([
+            '--scheme-night-action on --scheme-night-ground, text disabled',
             '--scheme-night-field-ink on --scheme-night-field, text plain',
             '--scheme-night-field-line on --scheme-night-ground, control plain',
             '--scheme-night-ink on --scheme-night-ground, text plain',

@@ -1,3 +1,10 @@
 <label for="{{ $id }}">{{ $setting->label }}</label>
 @if ($setting->max > 120)<textarea class="entry" id="{{ $id }}" name="value" rows="3" maxlength="{{ (int) $setting->max }}" @disabled(! $edits)>{{ $value }}</textarea>
 @else<input class="entry" id="{{ $id }}" name="value" value="{{ $value }}" maxlength="{{ (int) $setting->max }}" @disabled(! $edits)>@endif
+@if ($setting->of === Ikat\Core\Look\Setting::IN_COLORS && $edits)
+@php($scheme = $bench->schemeAround($setting))
+<div class="word-colors" role="toolbar" data-roving data-word-colors="{{ $id }}" aria-label="Color of the words you have chosen in {{ $setting->label }}"><span>Chosen words</span>
+  @foreach (Ikat\Core\Look\ColoredWords::ROLES as $role)<button type="button" class="chip" tabindex="{{ $loop->first ? 0 : -1 }}" data-word-color="{{ $role }}" title="{{ Ikat\Core\Check\RolePair::name($role) }}" aria-label="In the color of the {{ Ikat\Core\Check\RolePair::name($role) }}"><svg viewBox="0 0 24 24" aria-hidden="true"><rect width="24" height="24" fill="var(--scheme-{{ $scheme }}-ground)"/><text x="12" y="17" text-anchor="middle" font-weight="700" font-size="13" fill="var(--scheme-{{ $scheme }}-{{ $role }})">A</text></svg></button>@endforeach
+  <button type="button" class="act" tabindex="-1" data-word-color="">as the rest</button>
+</div>
+@endif

@@ -1,8 +1,8 @@
-@php($here = $bench->step === Ikat\Core\Look\Step::Colors ? $bench->counts($bench->scheme) : ($bench->step === Ikat\Core\Look\Step::Publish ? $bench->counts() : Ikat\Core\Check\Checks::count($bench->findingsIn($bench->step))))
+@php($here = $bench->step === Ikat\Core\Look\Step::Colors ? $bench->counts($bench->set()) : ($bench->step === Ikat\Core\Look\Step::Publish ? $bench->counts() : Ikat\Core\Check\Checks::count($bench->findingsIn($bench->step))))
 @php($last = $bench->lastEdit())
 <section class="tape" id="tape" aria-label="Tape" @isset($oob) hx-swap-oob="morph" @endisset>
   <div>
-    <p><b>{{ $bench->step === Ikat\Core\Look\Step::Colors ? 'Findings in '.$bench->input()->theme->schemes[$bench->scheme] : ($bench->step === Ikat\Core\Look\Step::Publish ? 'Findings' : 'Findings in '.$bench->step->label()) }}</b></p>
+    <p><b>{{ $bench->step === Ikat\Core\Look\Step::Colors ? 'Findings in '.$bench->input()->theme->schemes[$bench->scheme].(str_starts_with($bench->set(), 'dark.') ? ' in the dark' : '') : ($bench->step === Ikat\Core\Look\Step::Publish ? 'Findings' : 'Findings in '.$bench->step->label()) }}</b></p>
     <p>@if (array_sum($here) === 0)none @else @foreach ($here as $severity => $count)@if ($count > 0)<span><x-diamond :severity="$severity"/> {{ $count }}</span> @endif @endforeach @endif</p>
   </div>
   <div class="tape-reach" id="tape-reach">

@@ -13,6 +13,7 @@
       <button type="button" data-view="then" aria-label="Then and now" title="Then and now" data-press="then" aria-pressed="false"><x-icon name="square-split-horizontal"/><span>Then and now</span></button>
     </div>
     <button type="button" class="point-button" data-point aria-pressed="false" title="What is this made of?" aria-label="Point at something in the window to see what it is made of"><x-icon name="crosshair"/></button>
+    <button type="button" class="point-button" data-dark aria-pressed="false" title="As a device shows it that asks for dark" aria-label="As a device shows it that asks for dark surroundings"><x-icon name="moon"/></button>
     <label class="clock"><span class="hidden-words">The shop as it is at</span><x-icon name="clock"/><input type="datetime-local" data-clock aria-describedby="clock-words"><button type="button" data-clock-now hidden>now</button></label><output class="scale" data-scale aria-label="Scale"></output>
   </div>
   <div class="stage" data-stage></div>

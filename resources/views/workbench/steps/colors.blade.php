@@ -3,28 +3,31 @@
 @php($theme = $input->theme)
 @php($all = $bench->counts())
 @php($edits = $bench->user->role->edits())
+@php($open = $bench->openPart())
 <div class="bench-head"><h1>Colors</h1><p>{{ count($theme->brandColors) }} brand colors, {{ count($theme->schemes) }} schemes, {{ $all['stop'] === 0 ? 'every pair in use is readable' : ($all['stop'] === 1 ? '1 pair too faint' : $all['stop'].' pairs too faint') }}</p></div>
-<section class="tool" aria-labelledby="t-schemes"><h2 id="t-schemes">Color schemes <small>click to open</small></h2>
-  <div class="samples">
-    @foreach ($theme->schemes as $key => $label)
-    @php($counts = $bench->counts($key))
-    <button type="button" @class(['sample', 'is-open' => $key === $bench->scheme]) hx-get="{{ $bench->address('colors') }}?open_scheme={{ $key }}" hx-target="#bench" hx-swap="morph:innerHTML" @if ($key === $bench->scheme) aria-current="true" @endif>
-      <span class="cloth wear scheme-{{ $key }}" aria-hidden="true"><b>Lantern</b><u>see all</u><i>Buy</i><em>$30</em></span>
-      <strong>{{ $label }} @if ($counts['stop'] > 0)<x-diamond severity="stop"/>@elseif ($counts['fix'] > 0)<x-diamond severity="fix"/>@endif</strong>
-      @php($wearers = count(array_filter($input->look->all(), fn ($r) => str_ends_with($r->setting->path, '.scheme') && $r->value === $key)))
-      <small>{{ $wearers === 0 ? 'not worn' : ($wearers === 1 ? '1 part' : "$wearers parts") }}</small>
-    </button>
-    @endforeach
-  </div>
-</section>
-<section class="tool" aria-labelledby="t-sample"><h2 id="t-sample">{{ $theme->schemes[$bench->scheme] }} <small>pick a piece to change its color</small></h2>@include('workbench.steps.living-sample')</section>
+<nav class="part-tabs" aria-label="Benches of the color desk">@foreach (App\Looks\Bench::COLOR_BENCHES as $key => $words)@php($to = $bench->address('colors').'?'.http_build_query(['open_part' => $key, 'open_scheme' => $bench->scheme, 'open_path' => $bench->selected]))<a class="part-tab" href="{{ $to }}" hx-get="{{ $to }}" hx-target="#bench" hx-swap="morph:innerHTML" @if ($key === $open) aria-current="true" @endif>{{ $words }}</a>@endforeach</nav>
+<div class="color-bench" data-color-bench="{{ $open }}" data-has-dark="{{ $bench->hasDark() ? 'yes' : '' }}" @if ($open === 'dark' && $bench->hasDark()) data-show-dark @endif>
+@if ($open === 'schemes')
+<section class="tool" aria-labelledby="t-schemes"><h2 id="t-schemes">Color schemes <small>click to open</small></h2>@include('workbench.steps.schemes')</section>
+<section class="tool" aria-labelledby="t-sample"><h2 id="t-sample">{{ $theme->schemes[$bench->scheme] }} <small>pick a piece to change its color</small></h2>@include('workbench.steps.living-sample')@include('workbench.steps.scheme-tools')</section>
 <section class="tool" aria-labelledby="t-picker"><h2 id="t-picker">{{ $bench->setting($bench->selected)->label }} <small>{{ $bench->follows($bench->selected) ? 'follows '.$bench->setting($bench->follows($bench->selected))->label : 'a color of its own' }}</small></h2>@include('workbench.steps.picker')</section>
-<section class="tool" aria-labelledby="t-brand"><h2 id="t-brand">Brand colors <small>up: lightness, across: hue</small></h2>@include('workbench.steps.ladder')</section>
-<section class="tool" aria-labelledby="t-weave"><h2 id="t-weave">{{ $theme->schemes[$bench->scheme] }}, as woven <small>each ink on each ground that occurs</small></h2>@include('workbench.steps.weave')</section>
+<section class="tool" aria-labelledby="gradient" id="gradient-tool"><h2 id="gradient" tabindex="-1">Ground of {{ $theme->schemes[$bench->scheme] }} <small>plain, or running from color to color</small></h2>@include('workbench.steps.gradient')</section>
+<section class="tool" aria-labelledby="t-parts"><h2 id="t-parts">Who wears it <small>or pick a part in the window</small></h2>@include('workbench.steps.wearers')</section>
 @include('workbench.steps.findings')
+@elseif ($open === 'brand')
+<section class="tool" aria-labelledby="t-brand"><h2 id="t-brand">Brand colors <small>up: lightness, across: hue</small></h2>@include('workbench.steps.ladder')@include('workbench.steps.brand')</section>
+<section class="tool" aria-labelledby="t-picker"><h2 id="t-picker">{{ $bench->setting($bench->selected)->label }} <small>{{ $bench->follows($bench->selected) ? 'follows '.$bench->setting($bench->follows($bench->selected))->label : 'a color of its own' }}</small></h2>@include('workbench.steps.picker')</section>
+<section class="tool" aria-labelledby="t-departures"><h2 id="t-departures">Gone their own way <small>colors that follow nothing</small></h2>@include('workbench.steps.departures')</section>
+<section class="tool" aria-labelledby="t-ready"><h2 id="t-ready">Ready palettes <small>point at one to try it on</small></h2>@include('workbench.steps.ready-palettes')</section>
+@elseif ($open === 'lattice')
+<section class="tool" aria-labelledby="t-weave"><h2 id="t-weave">Every ink on every ground <small>as it occurs on the pages</small></h2>@include('workbench.steps.lattice')</section>
 @include('workbench.steps.mend')
 <section class="tool" aria-labelledby="t-vision"><h2 id="t-vision">With other eyes <small>Machado and others, 2009</small></h2>@include('workbench.steps.vision')</section>
-<section class="tool" aria-labelledby="t-ready"><h2 id="t-ready">Ready palettes <small>point at one to try it on</small></h2>@include('workbench.steps.ready-palettes')</section>
+@elseif ($open === 'dark')
+<section class="tool" aria-labelledby="t-dark"><h2 id="t-dark">Dark surroundings <small>for devices that ask for dark</small></h2>@include('workbench.steps.dark')</section>
+@else
 <section class="tool" aria-labelledby="t-all"><h2 id="t-all">All colors <small>by hue and lightness</small></h2>@include('workbench.steps.discipline')</section>
 <section class="tool" aria-labelledby="t-files"><h2 id="t-files">Palette in and out</h2>@include('workbench.steps.palette-files')</section>
+@endif
+</div>
 @include('workbench.parts.original')

@@ -8,12 +8,14 @@
   @foreach ($theme->brandColors as $key => $label)
   @php([$l, $c, $h] = Ikat\Core\Color\Color::parse($input->look->text("brand.$key"))->to(Ikat\Core\Color\ColorSpace::Oklch)->coordinates())
   @php($cx = round($x($c < 0.03 ? null : $h) + ($c < 0.03 ? ($loop->index % 2 ? 4 : -4) : 0), 1))
-  @php($labelY = $y($l ?? 0) + 4)
-  @foreach ($taken as [$tx, $ty])@if (abs($tx - $cx) < 64 && abs($ty - $labelY) < 12)@php($labelY = $labelY < $ty ? $ty - 12 : $ty + 12)@endif @endforeach
-  @php($taken[] = [$cx, $labelY])
-  <g class="plate" role="button" tabindex="0" aria-label="{{ $label }}, {{ $input->look->text("brand.$key") }}" aria-pressed="{{ $bench->selected === "brand.$key" ? 'true' : 'false' }}" data-reach="brand.{{ $key }}" hx-get="{{ $bench->address('colors') }}?open_path=brand.{{ $key }}&amp;open_scheme={{ $bench->scheme }}" data-press-keys hx-target="#bench" hx-swap="morph:innerHTML">
+  @php($cy = $y($l ?? 0))
+  @php($isFree = fn (float $x): bool => array_filter($taken, fn ($at) => abs($at[0] - $x) < 27 && abs($at[1] - $cy) < 14) === [])
+  @php($tries = array_filter(array_map(fn ($by) => $cx + $by, [0, 14, -14, 28, -28, 42, -42, 56, -56, 84, -84]), fn ($x) => $x >= 34 && $x <= 384 && $isFree($x)))
+  @php($cx = array_values($tries)[0] ?? $cx)
+  @php($taken[] = [$cx, $cy])
+  <g class="plate" role="button" tabindex="0" aria-label="{{ $label }}, {{ $input->look->text("brand.$key") }}" aria-pressed="{{ $bench->selected === "brand.$key" ? 'true' : 'false' }}" data-reach="brand.{{ $key }}" hx-get="{{ $bench->address('colors') }}?open_part=brand&amp;open_path=brand.{{ $key }}&amp;open_scheme={{ $bench->scheme }}" data-press-keys hx-target="#bench" hx-swap="morph:innerHTML">
     <rect x="{{ $cx - 13 }}" y="{{ round($y($l ?? 0) - 7, 1) }}" width="26" height="14" fill="var(--brand-{{ $key }})"/>
-    <text x="{{ $cx + 17 }}" y="{{ round($labelY, 1) }}" class="halo">{{ $label }}</text>
+    <title>{{ $label }}</title>
   </g>
   @endforeach
 </svg>

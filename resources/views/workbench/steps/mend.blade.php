@@ -9,7 +9,7 @@
   @endif
   @if ($mending->left !== [])<ul class="step-findings">@foreach ($mending->left as $sentence)<li><x-diamond severity="fix"/> {{ $sentence }}</li>@endforeach</ul>@endif
   @else
-  <p><button type="button" class="act" hx-get="{{ $bench->address('colors') }}?mend=1&amp;open_scheme={{ $bench->scheme }}&amp;open_path={{ urlencode($bench->selected) }}" hx-target="#bench" hx-swap="morph:innerHTML">Show what would mend {{ count($faint) === 1 ? 'it' : 'them' }}</button></p>
+  <p><button type="button" class="act" hx-get="{{ $bench->address('colors') }}?mend=1&amp;open_part=lattice&amp;woven={{ $bench->woven }}&amp;open_scheme={{ $bench->scheme }}&amp;open_path={{ urlencode($bench->selected) }}" hx-target="#bench" hx-swap="morph:innerHTML">Show what would mend {{ count($faint) === 1 ? 'it' : 'them' }}</button></p>
   @endif
 </section>
 @endif

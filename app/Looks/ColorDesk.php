@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Looks;
+
+use App\Models\Edit;
+use Ikat\Core\Check\ContrastFinding;
+use Ikat\Core\Check\Fix;
+use Ikat\Core\Check\Fixes;
+use Ikat\Core\Check\Knot;
+use Ikat\Core\Check\Lattice;
+use Ikat\Core\Check\Palette;
+use Ikat\Core\Look\LookState;
+use Ikat\Core\Look\Setting;
+use Ikat\Core\Look\Step;
+use Ikat\Core\Look\Wearers;
+use Ikat\Core\Palette\Following;
+
+/** What the color desk shows besides what every step does: the lattice, fixes, departures, and who wears what. */
+final class ColorDesk
+{
+    private ?Fixes $fixes = null;
+
+    private ?Lattice $lattice = null;
+
+    public function __construct(private readonly Bench $bench, private readonly LookDesk $desk) {}
+
+    public function lattice(): Lattice
+    {
+        return $this->lattice ??= Lattice::of($this->bench->input(), $this->wovenSets());
+    }
+
+    /** The crossing that is open, or the worst one where none is. */
+    public function openKnot(): ?Knot
+    {
+        $knots = $this->lattice()->knots;
+        if (isset($knots[$this->bench->knot])) {
+            return $knots[$this->bench->knot];
+        }
+        $failing = array_filter($knots, static fn(Knot $k): bool => $k->severity !== null);
+        uasort($failing, static fn(Knot $a, Knot $b): int => [$a->severity?->rank(), $a->ratio / $a->target] <=> [$b->severity?->rank(), $b->ratio / $b->target]);
+
+        return array_values($failing)[0] ?? null;
+    }
+
+    /** The finding of a crossing. */
+    public function findingAt(Knot $knot): ?ContrastFinding
+    {
+        foreach ($this->bench->findings() as $finding) {
+            if ($finding instanceof ContrastFinding && $finding->set === $knot->set && $finding->pair->ink === $knot->ink && $finding->pair->ground === $knot->ground) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Fix> */
+    public function fixes(ContrastFinding $finding): array
+    {
+        return $this->mending()->of($finding);
+    }
+
+    /** What stands in the way where no change mends a finding. */
+    public function whyUnmended(ContrastFinding $finding): string
+    {
+        return $this->mending()->why($finding);
+    }
+
+    /** @return list<array{path: string, label: string, color: string, to: string, to_label: string, to_color: string, difference: float, was: bool}> roles that follow nothing */
+    public function departures(): array
+    {
+        $without = array_filter($this->bench->look->ownChanges()->own, static fn(string $path): bool => ! str_starts_with($path, 'scheme.'), ARRAY_FILTER_USE_KEY);
+
+        return Following::departures($this->bench->input()->look, $this->desk->resolveState($this->bench->look, LookState::of($without)), $this->bench->input()->theme);
+    }
+
+    /**
+     * The innermost part around an element that wears a scheme of its own.
+     *
+     * @param list<int> $elements the element and those around it, inside out
+     *
+     * @return ?array{Setting, list<int>} the setting that says what it wears, and the part's elements on the page
+     */
+    public function wearerAt(string $page, array $elements): ?array
+    {
+        $wearers = array_map(fn(Setting $s): array => [$s, $this->bench->places($s->path)[$page] ?? []], array_filter(
+            Wearers::settings($this->bench->input()->look, $this->bench->input()->theme),
+            static fn(Setting $s): bool => $s->step !== Step::Seasons,
+        ));
+        foreach ($elements as $element) {
+            $best = null;
+            foreach ($wearers as [$setting, $places]) {
+                // Of two that name the same element the one with fewer is meant: a band, not the page around it.
+                if (in_array($element, $places, true) && $this->bench->input()->look->at($setting->path)->unmet === null && ($best === null || count($places) < count($best[1]))) {
+                    $best = [$setting, $places];
+                }
+            }
+            if ($best !== null) {
+                return $best;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> hex colors set by hand lately, the last first */
+    public function recentColors(): array
+    {
+        $found = [];
+        foreach ($this->bench->look->edits()->orderByDesc('sequence')->limit(40)->get()->flatMap(static fn(Edit $e): array => $e->entry()->changes) as $change) {
+            if (is_string($change->after) && preg_match('/^#[0-9a-f]{6}$/', $change->after)) {
+                $found[$change->after] = true;
+            }
+        }
+
+        return array_slice(array_map(strval(...), array_keys($found)), 0, 10);
+    }
+
+    /** @return list<string> the sets of colors the lattice shows */
+    private function wovenSets(): array
+    {
+        $sets = Palette::sets($this->bench->input()->look, $this->bench->input()->theme);
+
+        return match ($this->bench->woven) {
+            'all' => array_values(array_filter($sets, static fn(string $s): bool => ! Palette::isDark($s))),
+            'dark' => array_values(array_filter($sets, Palette::isDark(...))) ?: $sets,
+            default => [$this->bench->woven],
+        };
+    }
+
+    private function mending(): Fixes
+    {
+        return $this->fixes ??= new Fixes($this->bench->input());
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Looks\LookDesk;
+use App\Looks\ReachDesk;
+use App\Models\Look;
+use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\Palette;
+use Illuminate\Testing\TestResponse;
+
+/** The color desk's requests: what they write, what they refuse, and to whom they answer. */
+final class ColorDeskTest extends AppTestCase
+{
+    /** @param array<string, mixed> $fields */
+    private function form(string $rest, array $fields, string $who = 'maren'): TestResponse
+    {
+        return $this->actingAs($this->person($who))->post("/workbench/looks/{$this->look()->id}/$rest", ['seen' => $this->look()->head, 'step' => 'colors', ...$fields], ['HX-Request' => 'true']);
+    }
+
+    public function testAddingAndRemovingIsOneEditEachAndAnUndoBringsAllBack(): void
+    {
+        $before = $this->look()->state;
+        $this->form('brand', ['like' => 'accent'])->assertOk()->assertSee('New color 1');
+        self::assertSame('#f6c159', app(LookDesk::class)->resolve($this->look())->text('brand.own1'));
+        $this->form('schemes', ['ground' => 'own1', 'brand' => 'ink'])->assertOk()->assertSee('Ink on New color 1');
+        self::assertCount(6, app(LookDesk::class)->theme($this->look())->schemes);
+        $this->edit(['path' => 'footer.scheme', 'value' => 'own1'])->assertOk();
+        $this->form('brand/remove', ['key' => 'own1', 'heir' => 'mist'])->assertOk();
+        self::assertSame('{brand.mist}', $this->look()->ownChanges()->own['scheme.own1.ground']);
+        $this->form('schemes/remove', ['key' => 'own1', 'heir' => 'night'])->assertOk();
+        self::assertSame('night', app(LookDesk::class)->resolve($this->look())->text('footer.scheme'));
+        for ($i = 0; $i < 5; $i++) {
+            $this->form('undo', [])->assertOk();
+        }
+        self::assertSame($before, $this->look()->state);
+    }
+
+    public function testACopyFollowsItselfAndNotItsModel(): void
+    {
+        $this->edit(['changes' => json_encode(['scheme.night.gradient' => 'linear-gradient(90deg, {scheme.night.ground} 0%, {brand.second} 100%)', 'scheme.night.price' => '{scheme.night.ink}'])])->assertOk();
+        $this->form('schemes/copy', ['key' => 'night'])->assertOk()->assertSee('Night again');
+        $own = $this->look()->ownChanges()->own;
+        self::assertSame('linear-gradient(90deg, {scheme.own1.ground} 0%, {brand.second} 100%)', $own['scheme.own1.gradient']);
+        self::assertSame(['{scheme.own1.ink}', '{brand.main}'], [$own['scheme.own1.price'], $own['scheme.own1.ground']]);
+    }
+
+    public function testWhatCannotBeIsRefusedInWordsAndNothingChanges(): void
+    {
+        $before = $this->look()->state;
+        foreach ([
+            ['brand/remove', ['key' => 'main', 'heir' => 'main'], 'Choose the brand color'],
+            ['brand/remove', ['key' => 'nobody', 'heir' => 'main'], 'Choose the brand color'],
+            ['schemes', ['ground' => 'main', 'brand' => 'main'], 'Choose two different colors'],
+            ['schemes', ['ground' => 'main'], 'Choose a ground and a color first'],
+            ['schemes/remove', ['key' => 'night', 'heir' => 'night'], 'Choose the scheme'],
+            ['schemes/copy', ['key' => 'nobody'], 'no such scheme'],
+            ['edits', ['path' => 'scheme.night.gradient', 'value' => 'linear-gradient(90deg, {brand.nobody} 0%, #fff 100%)'], 'there is no such color'],
+            ['edits', ['path' => 'scheme.night.gradient', 'value' => 'url(//elsewhere)'], 'is not a gradient'],
+            ['edits', ['path' => 'palette.schemes', 'value' => ''], 'at least one has to stay'],
+            ['edits', ['path' => 'dark.night.ink', 'value' => '#fff'], 'no setting'],
+        ] as [$rest, $fields, $words]) {
+            $answer = $this->form($rest, $fields);
+            self::assertGreaterThanOrEqual(400, $answer->status(), "$rest ".json_encode($fields));
+            self::assertLessThan(500, $answer->status(), "$rest ".json_encode($fields));
+            self::assertStringContainsStringIgnoringCase($words, html_entity_decode((string) $answer->getContent()), "$rest ".json_encode($fields));
+        }
+        self::assertSame($before, $this->look()->state);
+        $this->form('schemes', ['ground' => 'main', 'brand' => 'paper'], 'ines')->assertForbidden();
+        $this->form('brand', [], 'ines')->assertForbidden();
+    }
+
+    public function testAKnotTellsItsPlacesAndAPartWhatItWears(): void
+    {
+        $this->actingAs($this->person('maren'));
+        $base = "/workbench/looks/{$this->look()->id}";
+        $knot = $this->getJson("$base/knot?open_knot=".urlencode('reduced:ground@scheme.daylight'))->assertOk();
+        self::assertSame('reduced price on ground', $knot->json('label'));
+        self::assertGreaterThan(0, $knot->json('count'));
+        $input = app(ReachDesk::class)->input($this->look());
+        $elements = $input->reach->placesOf('footer.scheme', $input->look, $input->compiled)['home'];
+        self::assertSame('footer.scheme', $this->getJson("$base/wearer?page=home&elements=".implode(',', $elements))->assertOk()->json('path'));
+        self::assertSame([], $this->getJson("$base/wearer?page=nowhere-at-all&elements=1,2,x")->assertOk()->json());
+    }
+
+    public function testDarkColorsAreNoChangesUntilTheyAreTheMerchants(): void
+    {
+        $this->edit(['path' => 'dark.on', 'value' => 'on'])->assertOk();
+        self::assertCount(10, Palette::sets(app(LookDesk::class)->resolve($this->look()), app(LookDesk::class)->theme($this->look())));
+        $page = $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/publish")->assertOk();
+        $page->assertSee('Colors of their own in dark surroundings')->assertDontSee('Daylight in the dark: ink');
+        $this->edit(['path' => 'dark.daylight.ink', 'value' => '#eeeecc'])->assertOk();
+        $this->get("/workbench/looks/{$this->look()->id}/publish")->assertSee('Daylight in the dark: ink');
+    }
+
+    /** A transparent header is measured on the picture under it. */
+    public function testATransparentHeaderStandsOnThePictureOfTheFirstBand(): void
+    {
+        $changes = ['header.over' => true, 'band.lead-1.layout' => 'over', 'header.over.scheme' => 'daylight'];
+        $over = static fn(Look $look): array => array_values(array_filter(app(ReachDesk::class)->findings($look), static fn(Finding $f): bool => str_contains($f->key(), ':'.Palette::OVER.':')));
+        self::assertSame([], $over($this->look()));
+        $tried = $this->look()->trying($changes);
+        self::assertGreaterThan(100, count(app(ReachDesk::class)->input($tried)->underHeader['scheme'] ?? []));
+        self::assertNotSame([], $over($tried), 'dark words on a picture of the night');
+    }
+}

@@ -1,0 +1,263 @@
+// The color desk: brand colors, schemes, the lattice, gradients, dark surroundings, colored words, joining and walking.
+import assert from 'node:assert/strict';
+import { after, test } from 'node:test';
+import { BASE, change, edited, forget, noAxeFindings, openPage, settled, shopFrame, signedIn } from './support.mjs';
+
+const SAMPLES = ['.living', '.cloth', '.lattice', '.fix svg'];
+
+const { browser, page } = await signedIn();
+after(() => assert.deepEqual(page.troubles, []));
+
+const open = async (bench = 'schemes', more = '') => { forget(page); await page.goto(`${BASE}/workbench/looks/1/colors?open_part=${bench}${more}`); await settled(page); };
+const posted = (press) => edited(page, press, /\/(edits|brand|remove|schemes|copy)$/);
+const undoHere = () => edited(page, () => page.locator('[data-press=undo]').click());
+const names = () => page.locator('.brand-list b').allTextContents();
+const painted = (selector, property) => shopFrame(page).locator(selector).first().evaluate((e, p) => getComputedStyle(e)[p], property);
+
+/** Waits until something in the window is painted as it should be. */
+async function becomes(selector, property, expected) {
+  await page.waitForFunction(([s, p, wanted]) => {
+    const e = document.querySelector('iframe').contentDocument?.querySelector(s);
+    return e && getComputedStyle(e)[p] === wanted;
+  }, [selector, property, expected]);
+}
+
+test('brand colors are named, ordered, added and removed, and what followed follows on', async () => {
+  await open('brand');
+  await noAxeFindings(page, 'the brand colors', SAMPLES);
+  await posted(() => page.getByRole('button', { name: 'Move Accent up' }).click());
+  assert.deepEqual((await names()).slice(3, 6), ['Main', 'Accent', 'Second']);
+  await page.locator('.brand-list').getByText('Accent', { exact: true }).click();
+  await settled(page);
+  await page.locator('summary', { hasText: 'Rename Accent' }).click();
+  await page.getByLabel('Name of the brand color').fill('Lamplight');
+  await posted(() => page.getByRole('button', { name: 'Name it' }).click());
+  assert.ok((await names()).includes('Lamplight'));
+  await posted(() => page.getByRole('button', { name: 'Add a color' }).click());
+  assert.match(await page.locator('#t-picker').textContent(), /New color 1/);
+  assert.equal(await page.locator('#typed').inputValue(), '#f6c159', 'a copy of the one that was open');
+
+  // Removing one shows what follows it; one follower goes elsewhere, the others to the heir.
+  await page.locator('.brand-list').getByText('Lamplight', { exact: true }).click();
+  await settled(page);
+  await page.locator('summary', { hasText: 'Remove Lamplight' }).click();
+  assert.match(await page.locator('.remove').textContent(), /10 colors follow it/);
+  await noAxeFindings(page, 'removing a brand color', SAMPLES);
+  await page.getByLabel('They will follow').selectOption({ label: 'Cool' });
+  await page.getByLabel('Night: link text').selectOption({ label: 'Paper' });
+  await posted(() => page.getByRole('button', { name: 'Remove Lamplight' }).click());
+  assert.ok(!(await names()).includes('Lamplight'));
+  await becomes('.lead .button', 'backgroundColor', 'rgb(8, 182, 175)');
+  await becomes('.lead .kicker', 'color', 'rgb(249, 243, 230)');
+  for (let i = 0; i < 4; i += 1) await undoHere();
+  await becomes('.lead .button', 'backgroundColor', 'rgb(246, 193, 89)');
+  assert.equal((await names())[5], 'Accent');
+});
+
+test('roles that went their own way are listed and join again', async () => {
+  await change(page, { 'scheme.daylight.link': '#4a4599', 'scheme.night.price': '#fbf0dd' });
+  await open('brand');
+  const list = page.locator('[aria-labelledby=t-departures]');
+  assert.match(await list.textContent(), /Daylight: link text is #4a4599/);
+  await posted(() => list.getByRole('button', { name: 'Follow Second again' }).click());
+  assert.doesNotMatch(await list.textContent(), /Daylight: link text/);
+  await posted(() => list.getByRole('button', { name: /^Follow/ }).click());
+  assert.match(await list.textContent(), /None: every role follows/);
+  for (let i = 0; i < 3; i += 1) await undoHere();
+});
+
+test('a scheme is made of two colors, named, doubled, worn by picking parts in the window, and removed', async () => {
+  await open();
+  await page.locator('summary', { hasText: 'New scheme' }).click();
+  await page.locator('.make-scheme fieldset').nth(0).getByLabel('Cool').check({ force: true });
+  await page.locator('.make-scheme fieldset').nth(1).getByLabel('Main').check({ force: true });
+  await posted(() => page.getByRole('button', { name: /^Make it/ }).click());
+  assert.match(await page.locator('#t-sample').textContent(), /Main on Cool/);
+  assert.match(await page.locator('#t-parts + p, [aria-labelledby=t-parts]').first().textContent(), /Main on Cool/);
+  assert.equal(await page.locator('.opened').count(), 0, 'no pair of it is too faint');
+  await noAxeFindings(page, 'a new scheme', SAMPLES);
+  await page.locator('summary', { hasText: 'Rename' }).click();
+  await page.getByLabel('Name of the scheme').fill('River');
+  await posted(() => page.getByRole('button', { name: 'Name it' }).click());
+  assert.match(await page.locator('.sample.is-open').textContent(), /River/);
+  await posted(() => page.getByRole('button', { name: 'Duplicate' }).click());
+  assert.match(await page.locator('.sample.is-open').textContent(), /River again/);
+  await undoHere();
+
+  // By pointer: the footer is picked in the window. By key: the header on the list.
+  await page.locator('.sample', { hasText: 'River' }).click();
+  await settled(page);
+  await page.getByRole('button', { name: /Pick parts in the window/ }).click();
+  await shopFrame(page).locator('.announcement').hover({ position: { x: 10, y: 4 } });
+  await page.waitForFunction(() => /Announcement bar wears Night\. A click lets it wear River/.test(document.querySelector('#tape-reach').textContent));
+  await posted(() => shopFrame(page).locator('.announcement').click({ position: { x: 10, y: 4 } }));
+  await becomes('.announcement', 'backgroundColor', 'rgb(8, 182, 175)');
+  await page.keyboard.press('Escape');
+  assert.equal(await page.locator('[data-dress]').getAttribute('aria-pressed'), 'false');
+  await posted(() => page.getByRole('button', { name: /^Header, now Daylight/ }).click());
+  await becomes('.header', 'backgroundColor', 'rgb(8, 182, 175)');
+
+  await page.locator('summary', { hasText: 'Remove' }).click();
+  assert.match(await page.locator('.remove').textContent(), /2 parts wear it\. They will wear/);
+  await page.getByLabel('They will wear').selectOption({ label: 'Kiln' });
+  await page.locator('.heirs').getByLabel('Header wears').selectOption({ label: 'Counter' });
+  await posted(() => page.getByRole('button', { name: 'Remove River' }).click());
+  await becomes('.header', 'backgroundColor', 'rgb(255, 255, 255)');
+  await becomes('.announcement', 'backgroundColor', 'rgb(180, 66, 10)');
+  for (let i = 0; i < 5; i += 1) await undoHere();
+  await becomes('.announcement', 'backgroundColor', 'rgb(44, 43, 118)');
+});
+
+test('a ground runs from color to color, set on the drawing by pointer and by key, measured at its worst', async () => {
+  await open('schemes', '&open_scheme=night');
+  await posted(() => page.getByRole('button', { name: 'Let it run straight' }).click());
+  await page.waitForFunction(() => getComputedStyle(document.querySelector('iframe').contentDocument.querySelector('.announcement')).backgroundImage.startsWith('linear-gradient(135deg'));
+  // By pointer: the handle of the direction goes to the right.
+  const board = page.locator('.gradient-board');
+  await board.scrollIntoViewIfNeeded();
+  const grip = await page.locator('[data-handle=angle]').boundingBox();
+  const box = await board.boundingBox();
+  await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width - 20, box.y + (48 * box.width) / 398, { steps: 5 });
+  assert.match(await painted('.announcement', 'backgroundImage'), /^linear-gradient\(9\ddeg|^linear-gradient\(8\ddeg/, 'it shows while it is dragged');
+  await posted(() => page.mouse.up());
+  // By key: a third stop, moved, in another color.
+  await posted(() => page.getByRole('button', { name: 'Add a stop' }).click());
+  assert.equal(await page.locator('[data-gradient-stops] rect').count(), 3);
+  await page.locator('[data-gradient-stops] rect').nth(1).focus();
+  await posted(async () => { await page.keyboard.press('Shift+ArrowRight'); });
+  assert.match(await page.locator('[data-gradient]').getAttribute('data-written'), / 60%/);
+  await posted(() => page.getByRole('button', { name: 'Stop follows Paper' }).click());
+  assert.match(await page.locator('[data-gradient]').getAttribute('data-written'), /\{brand\.paper\}/);
+  // Light ink on a ground that passes through paper: somewhere they are the same, and it says so.
+  assert.match(await page.locator('.opened').textContent(), /1\.0 : 1, needs 4\.5/);
+  await noAxeFindings(page, 'a gradient', SAMPLES);
+  await undoHere();
+  await posted(() => page.getByRole('button', { name: 'outward' }).click());
+  assert.match(await painted('.announcement', 'backgroundImage'), /^radial-gradient/);
+  await page.locator('[data-handle=point]').focus();
+  await posted(() => page.keyboard.press('Shift+ArrowDown'));
+  assert.match(await page.locator('[data-gradient]').getAttribute('data-written'), /circle at 50% 60%/);
+  await posted(() => page.getByRole('button', { name: 'Plain again' }).click());
+  assert.equal(await painted('.announcement', 'backgroundImage'), 'none');
+  for (let i = 0; i < 7; i += 1) await undoHere();
+});
+
+test('the lattice is walked by key, its knots light their places up, lead from place to place, and are mended', async () => {
+  await change(page, { 'scheme.daylight.reduced': '#e0a070' });
+  await open('lattice');
+  await noAxeFindings(page, 'the lattice', SAMPLES);
+  // The worst knot is open at once.
+  assert.match(await page.locator('.opened-knot').textContent(), /Reduced price on ground.*needs 4\.5/s);
+  await page.waitForFunction(() => document.querySelectorAll('.fix').length > 0);
+  const knot = page.locator('[data-knot="reduced:ground@scheme.daylight"]');
+  assert.match(await knot.getAttribute('aria-label'), /too faint, needs 4\.5/);
+  await knot.focus();
+  await page.waitForFunction(() => document.querySelectorAll('.reach-lights rect').length > 0);
+  await page.keyboard.press('ArrowDown');
+  assert.equal(await page.evaluate(() => document.activeElement.dataset.knot), 'rating:ground@scheme.daylight');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Enter');
+  await settled(page);
+  // From place to place: the second lies further down the same page, the last on another.
+  const walk = page.locator('.opened-knot [data-walk-by="1"]');
+  await walk.click();
+  await page.waitForFunction(() => /^1 of 10: Home/.test(document.querySelector('.opened-knot [data-walk-at]').textContent));
+  await page.locator('.opened-knot [data-walk-by="-1"]').click();
+  await page.waitForFunction(() => /^10 of 10/.test(document.querySelector('.opened-knot [data-walk-at]').textContent));
+  await page.waitForFunction(() => !document.querySelector('iframe').contentWindow.location.pathname.endsWith('/shop/wrenfold/'));
+  // Only what is in a state.
+  await page.getByRole('button', { name: /^with focus/ }).click();
+  assert.equal(await page.locator('[data-knot]:not(.is-other-state)').evaluateAll((all) => all.every((k) => k.dataset.states.includes('focus'))), true);
+  // One scheme alone, then the fix.
+  await page.locator('[name=woven]').last().selectOption('scheme.daylight');
+  await page.waitForSelector('[data-knot="reduced:ground"]');
+  await settled(page);
+  await page.locator('[data-knot="reduced:ground"]').click();
+  await settled(page);
+  await posted(() => page.locator('.fix').first().click());
+  assert.equal(await page.locator('.fails-stop').count(), 0);
+  await undoHere();
+  await undoHere();
+});
+
+test('a look gets colors for dark surroundings, checked and changed on their own, and devices that ask get them', async () => {
+  await open('dark');
+  await noAxeFindings(page, 'no dark set yet');
+  await posted(() => page.getByRole('button', { name: 'Make colors for dark surroundings' }).click());
+  await becomes('.header', 'backgroundColor', await shopFrame(page).evaluate(() => { const probe = document.createElement('i'); probe.style.color = 'var(--dark-daylight-ground)'; document.body.append(probe); const c = getComputedStyle(probe).color; probe.remove(); return c; }));
+  await noAxeFindings(page, 'the dark set', SAMPLES);
+  await page.locator('.p-link').click();
+  await settled(page);
+  assert.match(await page.locator('#t-picker').textContent(), /Daylight in the dark: link text made by the rule/);
+  await page.locator('#typed').fill('#2f2a20');
+  await posted(() => page.getByRole('button', { name: 'Set', exact: true }).click());
+  assert.match(await page.locator('.opened').textContent(), /Link text on ground, in dark surroundings/);
+  await posted(() => page.getByRole('button', { name: 'Back to the rule', exact: true }).click());
+  assert.equal(await page.locator('.opened').count(), 0);
+  await posted(() => page.getByRole('button', { name: 'Let it run straight' }).click());
+  await page.waitForFunction(() => getComputedStyle(document.querySelector('iframe').contentDocument.querySelector('.header')).backgroundImage.startsWith('linear-gradient'));
+  await undoHere();
+  // Another bench shows the shop in the light again; the moon brings the dark back.
+  await page.locator('.part-tab', { hasText: 'Schemes' }).click();
+  await settled(page);
+  await becomes('.header', 'backgroundColor', 'rgb(249, 243, 230)');
+  await page.locator('[data-dark]').click();
+  assert.notEqual(await painted('.header', 'backgroundColor'), 'rgb(249, 243, 230)');
+  await page.locator('[data-dark]').click();
+
+  // A device that asks for dark, on every kind of page: dark, and axe finds nothing.
+  const visitor = await openPage(browser, { colorScheme: 'dark' });
+  await visitor.context().addCookies(await page.context().cookies());
+  const paths = await page.evaluate(() => [...document.querySelector('[data-page]').options].map((o) => [o.value, o.dataset.path]));
+  for (const [key, path] of paths) {
+    await visitor.goto(`${BASE}/preview/1/now/shop/wrenfold${path}`);
+    const light = await visitor.evaluate(() => { const [r, g, b] = getComputedStyle(document.querySelector('.wear')).backgroundColor.match(/\d+/g).map(Number); return 0.2126 * r + 0.7152 * g + 0.0722 * b; });
+    assert.ok(light < 110, `${key} is dark`);
+    await noAxeFindings(visitor, `${key} in the dark`);
+  }
+  await visitor.emulateMedia({ colorScheme: 'light' });
+  assert.equal(await visitor.evaluate(() => getComputedStyle(document.body).backgroundColor), 'rgb(249, 243, 230)');
+  await visitor.context().close();
+  for (let i = 0; i < 3; i += 1) await undoHere();
+});
+
+test('words of a text take the color of a role, and follow it', async () => {
+  await page.goto(`${BASE}/workbench/looks/1/pages?open_part=band-lead-1`);
+  await settled(page);
+  const field = page.locator('#c-band-lead-1-heading');
+  await field.focus();
+  await field.evaluate((e) => { const at = e.value.indexOf('long'); e.setSelectionRange(at, at + 4); });
+  await edited(page, () => page.locator('[data-word-colors="c-band-lead-1-heading"] [data-word-color=link]').click());
+  assert.equal(await field.inputValue(), 'Light for the {link|long} evenings');
+  await page.waitForFunction(() => document.querySelector('iframe').contentDocument?.querySelector('h1 .in-link')?.textContent === 'long');
+  await becomes('h1 .in-link', 'color', 'rgb(246, 193, 89)');
+  assert.equal(await shopFrame(page).evaluate(() => document.querySelector('h1').textContent), 'Light for the long evenings');
+  await noAxeFindings(page, 'colored words');
+  // Nobody can write markup that way.
+  await field.fill('{link|<b>x</b>} "&');
+  await edited(page, () => field.press('Enter').then(() => field.blur()));
+  await page.waitForFunction(() => document.querySelector('iframe').contentDocument?.querySelector('h1')?.textContent === '<b>x</b> "&');
+  await undoHere();
+  await undoHere();
+});
+
+test('buttons of another color are offered for joining, and what shows nowhere says why', async () => {
+  await change(page, { 'scheme.counter.action': '#444499' });
+  await open('schemes');
+  await page.locator('.p-action .grip').click();
+  await settled(page);
+  const offer = page.locator('.joining', { hasText: 'Counter' });
+  assert.match(await offer.textContent(), /\d+ places? in Counter uses? another color, #444499/);
+  assert.match(await page.locator('.joining', { hasText: 'Night' }).textContent(), /Joined, .* needed/);
+  await posted(() => offer.getByRole('button', { name: 'Join them' }).click());
+  assert.equal(await page.locator('.joining', { hasText: 'Counter' }).count(), 0);
+  await undoHere();
+  await undoHere();
+  await open('schemes', '&open_scheme=kiln');
+  await page.locator('.p-heading').click();
+  await settled(page);
+  await page.locator('.walk [data-walk-by="1"]').click();
+  await page.waitForFunction(() => /Shows nowhere: no part of the shop wears this scheme/.test(document.querySelector('[data-walk-at]').textContent));
+});

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Check;
+
+use Ikat\Core\Check\CheckInput;
+use Ikat\Core\Check\Joining;
+use Ikat\Core\Check\Lattice;
+use Ikat\Core\Check\Palette;
+use Ikat\Core\Check\RolePair;
+use Ikat\Core\Check\Severity;
+use Ikat\Core\Color\Color;
+use Ikat\Core\Color\Compositing;
+use Ikat\Core\Color\Contrast;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Fixtures;
+
+/** Targets: WCAG 2.2, 1.4.3 and 1.4.11. */
+final class LatticeTest extends TestCase
+{
+    private const CSS = '.wear{background-color:var(--ground);color:var(--ink)} a{color:var(--link)} a:hover{color:var(--heading)} a:visited{color:var(--visited)}'
+        .' :focus-visible{outline:3px solid var(--focus)} .button{background-color:var(--action);color:var(--action-ink)} .button:hover{background-color:var(--action-hover)} .button[disabled]{background-color:var(--quiet);color:var(--off)}'
+        .' input{border:1px solid var(--field-line);background-color:var(--field);color:var(--field-ink);accent-color:var(--action)} .is-over{position:absolute;background-color:transparent} .menu{color:var(--menu)}';
+    private const BODY = '<div class="wear scheme-daylight"><p>x</p><a href="/">y</a><a href="/" aria-current="page">z</a><button class="button">b</button><button class="button" disabled>n</button><input aria-invalid="true"><input type="checkbox" checked></div>'
+        .'<div class="wear scheme-night"><p>x</p></div>';
+
+    /** @param array<string, bool|float|string> $own */
+    private static function lattice(array $own = [], string $body = self::BODY, string $set = 'scheme.daylight'): Lattice
+    {
+        return Lattice::of(Fixtures::input(self::CSS, $body, $own), [$set]);
+    }
+
+    public function testEveryStateThatOccursHasItsKnot(): void
+    {
+        $knots = self::lattice()->knots;
+        $states = array_map(static fn($k): array => $k->states, $knots);
+        self::assertSame(['plain', 'selected'], $states['link:ground']);
+        self::assertSame(['hover'], $states['heading:ground']);
+        self::assertSame(['visited'], $states['visited:ground']);
+        self::assertSame(['focus'], $states['focus:ground']);
+        self::assertSame(['hover'], $states['action-ink:action-hover']);
+        self::assertSame(['disabled'], $states['off:quiet']);
+        self::assertSame(['error'], $states['field-ink:field']);
+        self::assertSame(['selected'], $states['action:ground'], 'a checked box stands out from what is around it');
+        self::assertSame([0.0, null], [$knots['off:quiet']->target, $knots['off:quiet']->severity], 'what is disabled needs no contrast');
+        self::assertSame([3.0, ['edges']], [$knots['focus:ground']->target, $knots['focus:ground']->kinds]);
+        self::assertSame(['page' => [2, 3]], $knots['link:ground']->places);
+        self::assertSame([], array_diff(array_merge(...array_values($states)), RolePair::STATES));
+    }
+
+    public function testSeverityIsThatOfTheFinding(): void
+    {
+        $knots = self::lattice(['scheme.daylight.link' => '#e0d8c8', 'scheme.daylight.field-line' => '#e5dcc8'])->knots;
+        self::assertSame([Severity::Stops, Severity::ShouldFix, null], [$knots['link:ground']->severity, $knots['field-line:ground']->severity, $knots['ink:ground']->severity]);
+        self::assertSame(Severity::Know, self::lattice(['scheme.kiln.link' => '#b4430a'], set: 'scheme.kiln')->knots['link:ground']->severity);
+    }
+
+    public function testOfSeveralSetsEachGroundHasItsThreadAndOthersShowTheWorst(): void
+    {
+        $lattice = Lattice::of(Fixtures::input(self::CSS, self::BODY, ['scheme.night.action-ink' => '#f6c159']), ['scheme.daylight', 'scheme.night']);
+        self::assertSame(['ground@scheme.daylight', 'ground@scheme.night', 'action', 'action-hover'], array_slice($lattice->columns, 0, 4));
+        self::assertSame('scheme.daylight', $lattice->knots['action-ink:action']->set, 'what is worn counts before what is not');
+    }
+
+    public function testAGradientIsMeasuredAtItsWorstPoint(): void
+    {
+        $ratio = static fn(string $stops, string $ink): float => self::lattice(['scheme.daylight.gradient' => "linear-gradient(90deg, $stops)", 'scheme.daylight.ink' => $ink])->knots['ink:ground']->ratio;
+        $plain = static fn(string $a, string $b): float => Contrast::ratio(Color::parse($a), Color::parse($b));
+        self::assertEqualsWithDelta($plain('#000', '#999999'), $ratio('#ffffff 0%, #999999 100%', '#000000'), 1e-9);
+        self::assertSame(1.0, $ratio('#000000 0%, #ffffff 100%', '#808080'));
+        // From red to green the middle is darker than both ends, so black on it is fainter there than anywhere.
+        self::assertLessThan(min($plain('#000', '#ff0000'), $plain('#000', '#00ff00')), $ratio('#ff0000 0%, #00ff00 100%', '#000000'));
+    }
+
+    public function testWhatIsSeenThroughLiesOnWhatIsBeneath(): void
+    {
+        $body = '<div class="wear scheme-night"><p>x</p><div class="wear scheme-daylight"><p>y</p></div></div>';
+        $own = ['scheme.daylight.ground' => '#ffffff80', 'scheme.daylight.ink' => '#00000080'];
+        $night = Color::parse(Fixtures::look()->text('scheme.night.ground'));
+        $ground = Compositing::over(Color::parse('#ffffff80'), $night);
+        self::assertEqualsWithDelta(Contrast::ratio(Compositing::over(Color::parse('#00000080'), $ground), $ground), self::lattice($own, $body)->knots['ink:ground']->ratio, 1e-9);
+    }
+
+    public function testATransparentHeaderStandsOnThePicture(): void
+    {
+        $body = '<div class="wear scheme-daylight"><header class="is-over wear scheme-night"><p class="menu">x</p></header><p>y</p></div>';
+        $plain = Fixtures::input(self::CSS, $body);
+        $input = new CheckInput($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, ['scheme' => [Color::parse('#202020'), Color::parse('#777777'), Color::parse('#303030')]]);
+        $knot = Lattice::of($input, ['scheme.night'])->knots['menu:over'];
+        $menu = Color::parse($input->look->text('scheme.night.menu'));
+        self::assertEqualsWithDelta(Contrast::ratio($menu, Color::parse('#777777')), $knot->ratio, 1e-9);
+        self::assertArrayNotHasKey('menu:over', Lattice::of($input, ['scheme.daylight'])->knots);
+        $found = array_values(array_filter(Fixtures::contrast($input), static fn($f): bool => $f->pair->ground === Palette::OVER));
+        self::assertSame(['menu on the first band’s picture'], array_column($found, 'title'));
+    }
+
+    public function testDarkSetsAreCheckedLikeTheFirst(): void
+    {
+        $input = Fixtures::input(self::CSS, self::BODY, ['dark.on' => true, 'dark.daylight.link' => '#2a2a20']);
+        [$finding] = Fixtures::contrast($input);
+        self::assertSame(['link text on ground, in dark surroundings', 'dark.daylight.link', Severity::Stops], [$finding->title, $finding->inkPath, $finding->severity]);
+        self::assertCount(10, Palette::sets($input->look, $input->theme));
+    }
+
+    public function testButtonsOfAnotherColorAreOfferedForJoining(): void
+    {
+        $body = self::BODY.'<div class="wear scheme-night"><button class="button">c</button><button class="button">d</button></div>';
+        $offers = Joining::offers(Fixtures::input(self::CSS, $body), 'scheme.daylight.action');
+        self::assertSame(['night'], array_column($offers, 'scheme'));
+        self::assertSame(2, $offers[0]['places']);
+        self::assertSame(['scheme.night.action' => '{scheme.daylight.action}'], $offers[0]['change']);
+        self::assertStringContainsString('needed', (string) $offers[0]['faint'], 'indigo on indigo would not be seen');
+        $joined = Joining::offers(Fixtures::input(self::CSS, $body, ['scheme.daylight.action' => '#f2b84a', 'scheme.daylight.action-ink' => '#20212b']), 'scheme.daylight.action');
+        self::assertNull($joined[0]['faint']);
+        self::assertSame([], Joining::offers(Fixtures::input(self::CSS, $body), 'brand.main'));
+    }
+}

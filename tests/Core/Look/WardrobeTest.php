@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Look;
+
+use Ikat\Core\Look\ColoredWords;
+use Ikat\Core\Look\Layer;
+use Ikat\Core\Look\LayerKind;
+use Ikat\Core\Look\LookState;
+use Ikat\Core\Look\UnacceptableValue;
+use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Look\Wearers;
+use Ikat\Core\Palette\Following;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Fixtures;
+
+final class WardrobeTest extends TestCase
+{
+    private const ADDED = ['palette.brand' => 'main,paper,own1', 'name.brand.own1' => 'Moss', 'brand.own1' => '#3b5d3a', 'palette.schemes' => 'daylight,own1', 'name.scheme.own1' => 'Woods', 'scheme.own1.ink' => '{brand.own1}'];
+
+    public function testOrderNamesAndAdditionsAreTheMerchants(): void
+    {
+        $input = Fixtures::input('', '', self::ADDED);
+        self::assertSame(['main' => 'Main', 'paper' => 'Paper', 'own1' => 'Moss'], $input->theme->brandColors);
+        self::assertSame(['daylight' => 'Daylight', 'own1' => 'Woods'], $input->theme->schemes);
+        self::assertSame('#3b5d3a', $input->look->text('scheme.own1.ink'));
+        self::assertArrayHasKey('own1', $input->look->catalog->get('footer.scheme')->choices);
+        self::assertStringContainsString('.scheme-own1{', $input->compiled->css);
+    }
+
+    public function testWhatIsPutAwayKeepsItsColorForWhatStillFollowsIt(): void
+    {
+        $look = Fixtures::look(['palette.brand' => 'main,paper']);
+        self::assertSame('#f6c159', $look->text('brand.accent'));
+        self::assertSame('#f6c159', $look->text('scheme.night.link'));
+    }
+
+    public function testAListMadeOnAnotherThemeTakesNothingAway(): void
+    {
+        $theme = Fixtures::theme();
+        $wardrobe = Wardrobe::in($theme, [new Layer(LayerKind::Look, 'L', ['palette.schemes' => 'dawn,own1', 'name.scheme.own1' => 'Woods'])]);
+        self::assertSame([...$theme->schemes, 'own1' => 'Woods'], $wardrobe->schemes);
+        self::assertSame([], $wardrobe->schemesAway);
+    }
+
+    public function testUnknownKeysAndAnEmptyListAreRefused(): void
+    {
+        foreach (['main,blue7', ''] as $value) {
+            try {
+                Fixtures::catalog()->normalize('palette.brand', $value);
+                self::fail("“{$value}” was taken");
+            } catch (UnacceptableValue $e) {
+                self::assertNotSame('', $e->getMessage());
+            }
+        }
+        self::assertSame('own3,main', Fixtures::catalog()->normalize('palette.brand', ' own3, main'));
+    }
+
+    public function testAFreeKeyIsOneThatNothingWaitsUnder(): void
+    {
+        self::assertSame('own1', Wardrobe::freeKey('brand', LookState::of([])));
+        self::assertSame('own3', Wardrobe::freeKey('brand', LookState::of(['brand.own1' => '#fff', 'palette.brand' => 'main,own2'])));
+        self::assertSame('own2', Wardrobe::freeKey('scheme', LookState::of(['name.scheme.own1' => 'x', 'brand.own2' => '#fff'])));
+    }
+
+    public function testRemovingABrandColorLetsItsFollowersFollowItsHeir(): void
+    {
+        $own = ['scheme.night.gradient' => 'linear-gradient(90deg, {brand.accent} 0%, {brand.main} 100%)', 'brand.warm' => '{brand.accent}'];
+        $look = Fixtures::look($own);
+        $changes = Following::without($look, Fixtures::theme(), 'accent', 'warm', ['scheme.night.link' => 'cool']);
+        $after = Fixtures::look([...$own, ...$changes]);
+        self::assertSame($look->text('brand.warm'), $after->text('brand.warm'), 'the heir keeps its color');
+        self::assertSame(['brand.cool'], $after->at('scheme.night.link')->chain);
+        self::assertSame(['brand.warm'], $after->at('scheme.night.action')->chain);
+        self::assertSame('linear-gradient(90deg, {brand.warm} 0%, {brand.main} 100%)', $after->text('scheme.night.gradient'));
+        self::assertSame([], array_values(array_diff(Following::direct($after, 'brand.accent'), [])));
+        self::assertStringNotContainsString('accent', (string) $after->value('palette.brand'));
+    }
+
+    public function testPartsOfARemovedSchemeWearAnother(): void
+    {
+        $input = Fixtures::input('', '');
+        self::assertContains('footer.scheme', array_column(Wearers::of($input->look, $input->theme, 'night'), 'path'));
+        $after = Fixtures::input('', '', Wearers::without($input->look, $input->theme, 'night', 'kiln', ['footer.scheme' => 'counter']));
+        self::assertSame([], Wearers::of($after->look, $after->theme, 'night'));
+        self::assertSame(['counter', 'kiln'], [$after->look->text('footer.scheme'), $after->look->text('announcement.scheme')]);
+        self::assertArrayNotHasKey('night', $after->theme->schemes);
+        self::assertSame('#2c2b76', $after->look->text('checkout.ground.from'), 'what follows one of its colors keeps it');
+    }
+
+    public function testDeparturesAreListedWithWhatTheyCouldFollow(): void
+    {
+        $own = ['scheme.night.link' => '#f6c05a', 'scheme.daylight.price' => '#20212c', 'scheme.kiln.menu' => '{brand.cool}'];
+        $found = Following::departures(Fixtures::look($own), Fixtures::look(), Fixtures::theme());
+        $told = array_column($found, 'to', 'path');
+        self::assertSame('brand.accent', $told['scheme.night.link'] ?? null);
+        self::assertTrue($found[(int) array_search('scheme.night.link', array_column($found, 'path'), true)]['was']);
+        self::assertSame('brand.ink', $told['scheme.daylight.price'] ?? null);
+        self::assertArrayNotHasKey('scheme.kiln.menu', $told, 'what follows something has not departed');
+        self::assertArrayNotHasKey('scheme.daylight.done', $told, 'a message that is as the theme made it has not departed');
+    }
+
+    public function testWordsTakeTheColorOfARole(): void
+    {
+        self::assertSame([[null, 'Light for '], ['link', 'long'], [null, ' evenings']], ColoredWords::parts('Light for {link|long} evenings'));
+        self::assertSame([[null, 'a {brand|b} {c']], ColoredWords::parts('a {brand|b} {c'));
+        self::assertSame([['reduced', 'all of it']], ColoredWords::parts('{reduced|all of it}'));
+        self::assertSame('Light for long evenings', ColoredWords::plain('Light for {link|long} evenings'));
+        self::assertSame([], ColoredWords::parts(''));
+    }
+}
