@@ -10,10 +10,11 @@ namespace Ikat\Core\Reach;
  * Custom properties are inherited and followed until one that the root sets; that is the place where settings come in.
  *
  * What is handed down from element to element: custom properties set below the root, inherited style, the property the
- * ground comes from, the grounds beneath it (the nearest first), what the font size is multiplied by, and the number of the
- * element that set the ink.
+ * ground comes from, the grounds beneath it (the nearest first), what the font size is multiplied by, the number of the
+ * element that set the ink, and what ink and ground turn into in a state (state => property, null where it stays).
  *
- * @phpstan-type Standing array{env: array<string, string>, style: array<string, string>, ground: string, beneath: list<string>, factor: float, ink: int}
+ * @phpstan-type Turned array<string, array{ink: ?string, ground: ?string}>
+ * @phpstan-type Standing array{env: array<string, string>, style: array<string, string>, ground: string, beneath: list<string>, factor: float, ink: int, turned: Turned}
  */
 final class PageReader
 {
@@ -103,7 +104,7 @@ final class PageReader
         $root = $document->documentElement;
         $body = $document->getElementsByTagName('body')->item(0);
         if ($root !== null && $body !== null) {
-            $base = ['env' => [], 'style' => [], 'ground' => '', 'beneath' => [], 'factor' => 1.0, 'ink' => -1];
+            $base = ['env' => [], 'style' => [], 'ground' => '', 'beneath' => [], 'factor' => 1.0, 'ink' => -1, 'turned' => []];
             $this->visit($body, $this->style($root, $base));
         }
     }
@@ -237,7 +238,42 @@ final class PageReader
         }
         $beneath = $ground === '' || $ground === $parent['ground'] ? $parent['beneath'] : array_values(array_filter([$parent['ground'], ...$parent['beneath']], static fn(string $g): bool => $g !== '' && $g !== $ground));
 
-        return ['env' => $env, 'style' => $style, 'ground' => $ground !== '' ? $ground : $parent['ground'], 'beneath' => array_slice($beneath, 0, self::DEEP), 'factor' => $factor, 'ink' => isset($weights['color']) ? $this->number : $parent['ink']];
+        return ['env' => $env, 'style' => $style, 'ground' => $ground !== '' ? $ground : $parent['ground'], 'beneath' => array_slice($beneath, 0, self::DEEP), 'factor' => $factor, 'ink' => isset($weights['color']) ? $this->number : $parent['ink'], 'turned' => $this->turned($rules, $env, isset($weights['color']), $ground !== '', $parent['turned'])];
+    }
+
+    /**
+     * What ink and ground turn into in a state of the element or of one around it, as long as it sets none itself.
+     *
+     * @param list<array{StyleRule, int}> $rules
+     * @param array<string, string> $env
+     * @param Turned $around
+     *
+     * @return Turned
+     */
+    private function turned(array $rules, array $env, bool $hasInk, bool $hasGround, array $around): array
+    {
+        $turned = [];
+        if (! $hasInk || ! $hasGround) {
+            foreach ($around as $state => ['ink' => $ink, 'ground' => $ground]) {
+                $turned[$state] = ['ink' => $hasInk ? null : $ink, 'ground' => $hasGround ? null : $ground];
+            }
+        }
+        $weights = [];
+        foreach ($rules as [$rule, $weight]) {
+            if ($rule->state === null || $rule->pseudo !== null || str_starts_with($rule->state, 'media')) {
+                continue;
+            }
+            $state = str_starts_with($rule->state, 'focus') ? 'focus' : $rule->state;
+            foreach (['ink' => 'color', 'ground' => 'background-color'] as $what => $property) {
+                $root = $this->rootProperty($rule->declarations[$property] ?? '', $env);
+                if ($root !== null && $weight >= ($weights["$state $what"] ?? -1)) {
+                    $weights["$state $what"] = $weight;
+                    $turned[$state] = [$what => $root] + ($turned[$state] ?? ['ink' => null, 'ground' => null]);
+                }
+            }
+        }
+
+        return $turned;
     }
 
     /**
@@ -325,8 +361,10 @@ final class PageReader
             $this->recordRing($element, $own, $parent);
         }
         if ($element->tagName === 'svg') {
-            $ink = $this->rootProperty($own['style']['stroke'] ?? '', $own['env']) ?? $this->rootProperty($own['style']['color'] ?? '', $own['env']);
-            $this->pair($ink, $own, 'graphic', $state, $own);
+            $stroke = $this->rootProperty($own['style']['stroke'] ?? '', $own['env']);
+            // Lines of their own color do not follow the ink in its states.
+            $turned = $stroke === null ? $own['turned'] : array_map(static fn(array $t): array => ['ink' => null] + $t, $own['turned']);
+            $this->pairs($stroke ?? $this->rootProperty($own['style']['color'] ?? '', $own['env']), ['turned' => $turned] + $own, 'graphic', $state);
 
             return;
         }
@@ -334,15 +372,22 @@ final class PageReader
             return;
         }
         $ink = $this->rootProperty($own['style']['color'] ?? '', $own['env']);
-        $this->pair($ink, $own, 'text', $state, $own);
-        foreach ($state === 'disabled' ? [] : $this->matched[spl_object_id($element)] ?? [] as [$rule]) {
-            if ($rule->state === null || $rule->pseudo !== null || str_starts_with($rule->state, 'media')) {
-                continue;
-            }
-            $stateInk = $this->rootProperty($rule->declarations['color'] ?? '', $own['env']) ?? $ink;
-            $stateGround = $this->rootProperty($rule->declarations['background-color'] ?? '', $own['env']) ?? $own['ground'];
+        $this->pairs($ink, $own, 'text', $state);
+    }
+
+    /**
+     * An ink on the ground it stands on, as it is and in the states that change either.
+     *
+     * @param Standing $own
+     */
+    private function pairs(?string $ink, array $own, string $kind, string $state): void
+    {
+        $this->pair($ink, $own, $kind, $state, $own);
+        foreach ($state === 'disabled' ? [] : $own['turned'] as $turned => ['ink' => $stateInk, 'ground' => $stateGround]) {
+            $stateInk ??= $ink;
+            $stateGround ??= $own['ground'];
             if ($stateInk !== $ink || $stateGround !== $own['ground']) {
-                $this->pair($stateInk, [...$own, 'ground' => $stateGround], 'text', str_starts_with($rule->state, 'focus') ? 'focus' : $rule->state, $own);
+                $this->pair($stateInk, [...$own, 'ground' => $stateGround], $kind, $turned, $own);
             }
         }
     }

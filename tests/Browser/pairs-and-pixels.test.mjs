@@ -7,6 +7,7 @@ import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
+import sharp from 'sharp';
 import { BASE, edited, openPage, settled, signedIn } from './support.mjs';
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
@@ -36,45 +37,108 @@ async function dyeEachRole(shop) {
   });
 }
 
-/** Every ink and the ground it stands on, as the browser computed them: text, drawings, edges of fields, checked boxes. */
+/**
+ * Every ink and the ground it stands on, as the browser computed them: text, drawings, edges of fields, checked boxes, and
+ * the ring around what has the focus. Answers [pair, element number] of each, and the outer end of an element's markup.
+ */
 function walkPairs(roles) {
   const roleOf = (color) => { const m = color.match(/^rgba?\((\d+), (\d+), (\d+)(?:, ([\d.]+))?\)$/); return m && m[4] !== '0' ? roles[[m[1], m[2], m[3]].join()] : undefined; };
   const groundOf = (element) => { for (let e = element; e; e = e.parentElement) { const role = roleOf(getComputedStyle(e).backgroundColor); if (role) return role; } return undefined; };
-  const found = {};
-  const add = (ink, ground, element) => { if (ink && ground && ink[0] === ground[0]) found[`${ink[0]} ${ink[1]}:${ground[1]}`] ??= element.outerHTML.slice(0, 90); };
-  for (const e of document.body.querySelectorAll('*')) {
+  const found = [];
+  const all = [...document.body.querySelectorAll('*')];
+  const add = (ink, ground, element) => { if (ink && ground && ink[0] === ground[0]) found.push([`${ink[0]} ${ink[1]}:${ground[1]}`, all.indexOf(element), element.outerHTML.slice(0, 90)]); };
+  for (const e of all) {
     const style = getComputedStyle(e);
     if (style.clipPath !== 'none' || e.closest('script, style')) continue;
     const isField = e.matches('input:not([type=hidden], [type=checkbox], [type=radio]), select, textarea');
     if (e.matches('[type=checkbox], [type=radio]')) add(roleOf(style.accentColor), groundOf(e.parentElement), e);
     if ((isField || e.matches('.choice')) && !e.disabled) add(roleOf(style.borderBottomColor), groundOf(e.parentElement), e);
+    if (style.outlineStyle !== 'none' && !e.disabled) add(roleOf(style.outlineColor), groundOf(e.parentElement), e);
     if (e.matches('svg')) add(roleOf(style.stroke) ?? roleOf(style.color), groundOf(e), e);
     else if (isField || [...e.childNodes].some((n) => n.nodeType === 3 && n.data.trim() !== '')) add(roleOf(style.color), groundOf(e), e);
   }
   return found;
 }
 
-/** The knots a scheme wears, apart from those that only pointing, the focus or a visit brings. */
-async function wornKnots(scheme) {
-  const html = await (await page.request.get(`${LOOK}/colors?open_part=lattice&woven=scheme.${scheme}`)).text();
-  const worn = [...html.matchAll(/class="knot-at[^"]*is-worn[^"]*"[^>]*data-knot="([^"]+)" data-states="([^"]*)"/g)];
-  return worn.filter(([, , states]) => states.split(' ').some((s) => ['plain', 'selected', 'error', 'disabled'].includes(s))).map(([, key]) => `${scheme} ${key}`);
+/** Pages may not ask what color a visited link has: it is read from the pixels of a thick line under each link. */
+async function visitedPairs(shop, roles) {
+  const links = await shop.evaluate((known) => {
+    const roleOf = (color) => { const m = color.match(/^rgb\((\d+), (\d+), (\d+)\)$/); return m && known[m.slice(1).join()]; };
+    const seen = [...document.querySelectorAll('a')].filter((a) => a.textContent.trim() !== '' && a.checkVisibility({ visibilityProperty: true }));
+    for (const a of seen) {
+      a.style.setProperty('text-decoration-line', 'underline', 'important');
+      a.style.setProperty('text-decoration-thickness', '5px');
+    }
+    return seen.map((a) => {
+      let ground;
+      for (let e = a; e && !ground; e = e.parentElement) ground = roleOf(getComputedStyle(e).backgroundColor);
+      const box = a.getBoundingClientRect();
+      return { ground, left: box.left, top: box.top + scrollY, right: box.right, bottom: box.bottom + scrollY + 6, where: a.outerHTML.slice(0, 90) };
+    });
+  }, roles);
+  const { data, info } = await sharp(await shop.screenshot({ fullPage: true })).removeAlpha().raw().toBuffer({ resolveWithObject: true });
+  const found = [];
+  for (const { ground, left, top, right, bottom, where } of links) {
+    const inks = new Set();
+    for (let y = Math.max(0, Math.floor(top)); y < Math.min(info.height, bottom); y += 1) {
+      for (let x = Math.max(0, Math.floor(left)); x < Math.min(info.width, right); x += 1) {
+        const at = (y * info.width + x) * 3;
+        const role = roles[`${data[at]},${data[at + 1]},${data[at + 2]}`];
+        if (role?.[1] === 'visited') inks.add(role.join(' '));
+      }
+    }
+    for (const ink of inks) found.push([`${ink}:${ground[1]}`, where]);
+  }
+  return found;
 }
 
-test('the lattice has the pairs that a walk through the pages finds: none missing, none invented', async () => {
+/** The knots a scheme wears, with the states each occurs in: "scheme ink:ground" => states. */
+async function wornKnots(scheme) {
+  const html = await (await page.request.get(`${LOOK}/colors?open_part=lattice&woven=scheme.${scheme}`)).text();
+  return [...html.matchAll(/class="knot-at[^"]*is-worn[^"]*"[^>]*data-knot="([^"]+)" data-states="([^"]*)"/g)].map(([, key, states]) => [`${scheme} ${key}`, states.split(' ')]);
+}
+
+/** Lets everything that can be pointed at, pressed or focused be in a state, without a pointer or a key. */
+async function forced(tools, states) {
+  const { root } = await tools.send('DOM.getDocument', { depth: 0 });
+  const { nodeIds } = await tools.send('DOM.querySelectorAll', { nodeId: root.nodeId, selector: 'a, button, input, select, textarea, summary, main, [tabindex]' });
+  for (const nodeId of nodeIds) await tools.send('CSS.forcePseudoState', { nodeId, forcedPseudoClasses: states });
+}
+
+test('the lattice has the pairs that a walk through the pages finds, in every state: none missing, none invented', async () => {
   const shop = await openPage(browser);
   await shop.context().addCookies(await page.context().cookies());
-  const walked = {};
+  const tools = await shop.context().newCDPSession(shop);
+  await tools.send('DOM.enable');
+  await tools.send('CSS.enable');
+  const FORCED = { hover: ['hover'], focus: ['focus', 'focus-visible'], active: ['active'] };
+  const walked = { still: {}, hover: {}, focus: {}, active: {}, visited: {} };
   for (const [, path] of paths) {
     await shop.goto(`${BASE}/preview/1/now/shop/wrenfold${path}`);
     const roles = await dyeEachRole(shop);
-    for (const [pair, where] of Object.entries(await shop.evaluate(walkPairs, roles))) walked[pair] ??= `${path} ${where}`;
+    const still = await shop.evaluate(walkPairs, roles);
+    for (const [pair, , where] of still) walked.still[pair] ??= `${path} ${where}`;
+    const known = new Set(still.map(([pair, element]) => `${element} ${pair}`));
+    for (const [state, classes] of Object.entries(FORCED)) {
+      await forced(tools, classes);
+      // What is in a state brings pairs that the same element has not when it is left alone.
+      for (const [pair, element, where] of await shop.evaluate(walkPairs, roles)) if (!known.has(`${element} ${pair}`)) walked[state][pair] ??= `${path} ${where}`;
+      await forced(tools, []);
+    }
+    await forced(tools, ['visited']);
+    for (const [pair, where] of await visitedPairs(shop, roles)) if (!still.some(([known]) => known === pair)) walked.visited[pair] ??= `${path} ${where}`;
   }
   const schemes = await page.evaluate(() => [...document.querySelectorAll('.sample')].map((b) => b.getAttribute('hx-get').match(/open_scheme=([a-z0-9]+)/)[1]));
   const knots = (await Promise.all(schemes.map(wornKnots))).flat();
   assert.ok(knots.length > 40, `${knots.length} knots`);
-  assert.deepEqual(Object.keys(walked).filter((pair) => !knots.includes(pair)).map((pair) => `${pair} on ${walked[pair]}`), [], 'missing in the lattice');
-  assert.deepEqual(knots.filter((pair) => !(pair in walked)), [], 'invented by the lattice');
+  const told = { still: ['plain', 'selected', 'error', 'disabled'], hover: ['hover'], focus: ['focus'], active: ['active'], visited: ['visited'] };
+  for (const [state, found] of Object.entries(walked)) {
+    const woven = knots.filter(([, states]) => states.some((s) => told[state].includes(s))).map(([key]) => key);
+    assert.deepEqual(Object.keys(found).filter((pair) => !woven.includes(pair)).map((pair) => `${pair} on ${found[pair]}`), [], `${state}: missing in the lattice`);
+    // No shipped theme changes a color while something is pressed.
+    assert.equal(woven.length > 0, state !== 'active', `${state}: ${woven.length} knots`);
+    assert.deepEqual(woven.filter((pair) => !(pair in found)), [], `${state}: invented by the lattice`);
+  }
   await shop.context().close();
 });
 

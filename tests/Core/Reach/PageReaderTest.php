@@ -13,6 +13,7 @@ final class PageReaderTest extends TestCase
 {
     private const CSS = '.wear{background-color:var(--ground);color:var(--ink)} .loud{color:var(--action)} p.loud{color:var(--heading)}
         .tall{padding:var(--header-space-top)} .h:hover{color:var(--link)} input{border:1px solid var(--field-line);background-color:var(--field);color:var(--field-ink)}
+        .turns:hover{background-color:var(--quiet-hover)} .turns:hover .late{color:var(--reduced)} .late:hover{color:var(--price)}
         .m::after{color:var(--rating)} @media (max-width: 700px){.wide{gap:var(--grid-gap)}}';
 
     /** @param array<string, bool|float|string> $own */
@@ -93,6 +94,18 @@ final class PageReaderTest extends TestCase
             '--scheme-night-field-line on --scheme-night-ground, control plain',
             '--scheme-night-ink on --scheme-night-ground, text plain',
             '--scheme-night-link on --scheme-night-ground, text hover',
+        ], $pairs);
+    }
+
+    public function testStatesOfAnElementTurnWhatIsInIt(): void
+    {
+        $input = $this->read('<div class="wear scheme-night"><a class="turns"><b>on the turned ground</b><i class="wear">on its own</i><u class="late">turned twice</u></a></div>');
+        $pairs = array_map(static fn($p): string => "$p->ink on $p->ground at ".implode(',', $p->places['page']), array_values(array_filter($input->reach->pairs, static fn($p): bool => $p->state === 'hover')));
+        sort($pairs);
+        self::assertSame([
+            '--scheme-night-ink on --scheme-night-quiet-hover at 2',
+            // Of two rules the more specific one wins, wherever it stands.
+            '--scheme-night-reduced on --scheme-night-quiet-hover at 4',
         ], $pairs);
     }
 
