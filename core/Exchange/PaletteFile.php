@@ -5,38 +5,55 @@ declare(strict_types=1);
 namespace Ikat\Core\Exchange;
 
 use Ikat\Core\Color\Color;
+use Ikat\Core\Color\ColorException;
 use Ikat\Core\Color\ColorSpace;
+use Ikat\Core\Look\Alias;
+use Ikat\Core\Look\Gradient;
 
 /**
- * Named colors in open formats: CSS custom properties, design tokens (Design Tokens Format Module 2025.10), GIMP palette
- * (.gpl), and SVG swatches.
+ * Colors in open formats: CSS custom properties and design tokens (Design Tokens Format Module 2025.10) with schemes,
+ * gradients and what follows what; GIMP palette (.gpl) and SVG swatches with the brand colors alone.
  */
 final class PaletteFile
 {
     /** format => [file ending, type] */
     public const FORMATS = ['css' => ['css', 'text/css'], 'tokens' => ['tokens.json', 'application/design-tokens+json'], 'gpl' => ['gpl', 'text/plain'], 'svg' => ['svg', 'image/svg+xml']];
 
-    private const MOST_BYTES = 200_000;
-    private const MOST_COLORS = 200;
+    /** The format has no direction for a gradient: it stands under $extensions, as CSS writes it. */
+    private const DIRECTION = 'ikat.direction';
+
+    /** A name of the file instead of a color. */
+    private const FOLLOWS = '/^\{[^{}]+\}$/';
+
+    private const MOST_BYTES = 400_000;
+    private const MOST_COLORS = 2_000;
+    private const MOST_LINES = 40;
 
     /**
-     * @param array<string, array{string, string}> $colors key => [label, hex]
+     * @param list<PaletteEntry> $entries
      * @param string $title of the palette
      */
-    public static function write(string $format, array $colors, string $title): string
+    public static function write(string $format, array $entries, string $title): string
     {
+        $brand = [];
+        foreach ($entries as $entry) {
+            if (str_starts_with($entry->name, 'brand.')) {
+                $brand[substr($entry->name, 6)] = [$entry->label, $entry->hex];
+            }
+        }
+
         return match ($format) {
-            'css' => ":root {\n".implode('', array_map(static fn(string $key, array $c): string => "  --brand-$key: $c[1]; /* ".self::plain($c[0])." */\n", array_keys($colors), $colors))."}\n",
-            'gpl' => "GIMP Palette\nName: ".self::plain($title)."\nColumns: 5\n#\n".implode('', array_map(static fn(string $key, array $c): string => sprintf("%3d %3d %3d\t%s\n", hexdec(substr($c[1], 1, 2)), hexdec(substr($c[1], 3, 2)), hexdec(substr($c[1], 5, 2)), $key), array_keys($colors), $colors)),
-            'svg' => self::svg($colors, $title),
-            default => self::tokens($colors, $title),
+            'css' => self::css($entries),
+            'gpl' => "GIMP Palette\nName: ".self::plain($title)."\nColumns: 5\n#\n".implode('', array_map(static fn(string $key, array $c): string => sprintf("%3d %3d %3d\t%s\n", hexdec(substr($c[1], 1, 2)), hexdec(substr($c[1], 3, 2)), hexdec(substr($c[1], 5, 2)), $key), array_keys($brand), $brand)),
+            'svg' => self::svg($brand, $title),
+            default => self::tokens($entries, $title),
         };
     }
 
     /**
      * Reads any of the formats; what it is shows in the text.
      *
-     * @return array{colors: array<string, string>, not_understood: list<string>} name => hex in the order of the file, and what was passed over, in words
+     * @return array{colors: array<string, string>, not_understood: list<string>} name => hex, {another name of the file} or a gradient of either, in the order of the file; and what was passed over, in words
      */
     public static function read(string $text): array
     {
@@ -48,18 +65,53 @@ final class PaletteFile
             default => self::readCss($text),
         };
 
-        return ['colors' => array_slice($read['colors'], 0, self::MOST_COLORS), 'not_understood' => array_slice($read['not_understood'], 0, 40)];
+        return ['colors' => array_slice($read['colors'], 0, self::MOST_COLORS), 'not_understood' => array_slice($read['not_understood'], 0, self::MOST_LINES)];
     }
 
-    /** @param array<string, array{string, string}> $colors */
-    private static function tokens(array $colors, string $title): string
+    /** @param list<PaletteEntry> $entries */
+    private static function css(array $entries): string
     {
-        $group = ['$type' => 'color'];
-        foreach ($colors as $key => [$label, $hex]) {
-            $group[$key] = ['$value' => ['colorSpace' => 'srgb', 'components' => array_map(static fn(float $v): float => round($v, 6), Color::parse($hex)->to(ColorSpace::Srgb)->numbers()), 'hex' => $hex], '$description' => $label];
+        $lines = ['' => '', 'dark' => ''];
+        foreach ($entries as $entry) {
+            $isDark = str_starts_with($entry->name, 'dark.');
+            $property = static fn(string $name): string => '--'.str_replace('.', '-', (string) preg_replace('/^dark\./', 'scheme.', $name));
+            $value = preg_replace_callback('/\{([^{}]+)\}/', static fn(array $m): string => "var({$property($m[1])})", $entry->written);
+            $lines[$isDark ? 'dark' : ''] .= ($isDark ? '    ' : '  ')."{$property($entry->name)}: $value; /* ".self::plain($entry->label)." */\n";
         }
 
-        return json_encode(['$description' => $title, 'brand' => $group], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+        return ":root {\n{$lines['']}}\n".($lines['dark'] === '' ? '' : "@media (prefers-color-scheme: dark) {\n  :root {\n$lines[dark]  }\n}\n");
+    }
+
+    /** @param list<PaletteEntry> $entries */
+    private static function tokens(array $entries, string $title): string
+    {
+        $root = ['$description' => $title];
+        foreach ($entries as $entry) {
+            $token = ['$type' => 'color', '$value' => '', '$description' => $entry->label];
+            if ($entry->hex !== '') {
+                $token['$value'] = self::tokenValue($entry->written);
+            } else {
+                $gradient = Gradient::parse($entry->written);
+                $token['$type'] = 'gradient';
+                $token['$value'] = array_map(static fn(array $s): array => ['color' => self::tokenValue($s['color']), 'position' => $s['at'] / 100], $gradient->stops);
+                $token['$extensions'] = [self::DIRECTION => $gradient->course()];
+            }
+            $steps = explode('.', $entry->name);
+            $root = array_replace_recursive($root, array_reduce(array_reverse($steps), static fn(array $inner, string $step): array => [$step => $inner], $token));
+        }
+
+        return json_encode($root, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+    }
+
+    /** @return string|array<string, mixed> */
+    private static function tokenValue(string $written): string|array
+    {
+        if (preg_match(self::FOLLOWS, $written) === 1) {
+            return $written;
+        }
+        $color = Color::parse($written)->to(ColorSpace::Srgb);
+
+        return ['colorSpace' => 'srgb', 'components' => array_map(static fn(float $v): float => round($v, 6), $color->numbers()), ...($color->alpha < 1 ? ['alpha' => round($color->alpha, 6)] : []), 'hex' => substr($color->hex(), 0, 7)];
     }
 
     /** @param array<string, array{string, string}> $colors */
@@ -68,7 +120,7 @@ final class PaletteFile
         $swatches = '';
         foreach (array_keys($colors) as $i => $key) {
             [$label, $hex] = $colors[$key];
-            $swatches .= sprintf("  <rect id=\"%s\" x=\"%d\" y=\"0\" width=\"80\" height=\"80\" fill=\"%s\"><title>%s</title></rect>\n", $key, 80 * $i, $hex, htmlspecialchars($label, ENT_XML1));
+            $swatches .= sprintf("  <rect id=\"%s\" x=\"%d\" y=\"0\" width=\"80\" height=\"80\" fill=\"%s\"%s><title>%s</title></rect>\n", $key, 80 * $i, substr($hex, 0, 7), strlen($hex) > 7 ? sprintf(' fill-opacity="%.3f"', hexdec(substr($hex, 7)) / 255) : '', htmlspecialchars($label, ENT_XML1));
         }
 
         return sprintf("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d 80\" width=\"%1\$d\" height=\"80\">\n  <title>%s</title>\n%s</svg>\n", 80 * count($colors), htmlspecialchars($title, ENT_XML1), $swatches);
@@ -99,8 +151,8 @@ final class PaletteFile
         if (! is_array($row)) {
             return ['colors' => [], 'not_understood' => ['the file is not JSON that can be read']];
         }
-        $colors = $not = $written = [];
-        $walk = static function (array $group, array $path, ?string $type) use (&$walk, &$colors, &$not, &$written): void {
+        $found = $not = [];
+        $walk = static function (array $group, array $path, ?string $type) use (&$walk, &$found, &$not): void {
             $type = is_string($group['$type'] ?? null) ? $group['$type'] : $type;
             foreach ($group as $key => $child) {
                 if (str_starts_with((string) $key, '$') || ! is_array($child)) {
@@ -112,28 +164,31 @@ final class PaletteFile
 
                     continue;
                 }
-                $value = $child['$value'];
+                $name = implode('.', $at);
                 $kind = $child['$type'] ?? $type;
-                $hex = $kind === 'color' && is_array($value) ? self::tokenColor($value) : null;
-                if ($hex === null && is_string($value) && preg_match('/^\{([^{}]+)\}$/', $value, $m) && isset($written[$m[1]])) {
-                    $hex = $written[$m[1]];
-                }
-                if ($hex === null) {
-                    $not[] = implode('.', $at).(is_string($kind) && $kind !== 'color' ? ": a $kind, not a color" : ': its value is not a color that can be read');
+                $written = match (true) {
+                    is_string($child['$value']) && preg_match(self::FOLLOWS, $child['$value']) === 1 => $child['$value'],
+                    $kind === 'color' => self::tokenColor($child['$value']),
+                    $kind === 'gradient' => self::tokenGradient($child['$value'], $child['$extensions'][self::DIRECTION] ?? '180deg'),
+                    default => null,
+                };
+                if ($written === null) {
+                    $not[] = $name.(is_string($kind) && ! in_array($kind, ['color', 'gradient'], true) ? ": a $kind, not a color" : ': its value is not a color that can be read');
                 } else {
-                    $written[implode('.', $at)] = $hex;
-                    $colors = self::put($colors, (string) $key, $hex);
+                    $found[$name] = $written;
                 }
             }
         };
         $walk($row, [], null);
 
-        return ['colors' => $colors, 'not_understood' => $not];
+        return self::followed($found, $not);
     }
 
-    /** @param array<array-key, mixed> $value */
-    private static function tokenColor(array $value): ?string
+    private static function tokenColor(mixed $value): ?string
     {
+        if (! is_array($value)) {
+            return null;
+        }
         $space = ColorSpace::tryFrom(is_string($value['colorSpace'] ?? null) ? $value['colorSpace'] : '');
         $components = $value['components'] ?? null;
         if ($space === null || ! is_array($components) || count($components) !== 3) {
@@ -147,7 +202,59 @@ final class PaletteFile
             $numbers[] = $component === 'none' ? null : (float) $component;
         }
 
-        return Color::in($space, ...$numbers)->hex();
+        $alpha = $value['alpha'] ?? 1;
+
+        return Color::in($space, $numbers[0], $numbers[1], $numbers[2], is_int($alpha) || is_float($alpha) ? min(1.0, max(0.0, (float) $alpha)) : 1.0)->hex();
+    }
+
+    private static function tokenGradient(mixed $value, mixed $direction): ?string
+    {
+        $stops = [];
+        foreach (is_array($value) ? $value : [] as $stop) {
+            $color = is_array($stop) ? $stop['color'] ?? null : null;
+            $position = is_array($stop) ? $stop['position'] ?? null : null;
+            $written = is_string($color) && preg_match(self::FOLLOWS, $color) === 1 ? $color : self::tokenColor($color);
+            if ($written === null || (! is_int($position) && ! is_float($position))) {
+                return null;
+            }
+            // Positions beyond the ends count as the ends (Design Tokens Format Module 2025.10, gradient).
+            $stops[] = "$written ".round(100 * min(1, max(0, $position))).'%';
+        }
+        try {
+            return Gradient::parse((is_string($direction) && str_starts_with($direction, 'circle') ? 'radial' : 'linear').'-gradient('.implode(', ', [is_string($direction) ? $direction : '', ...$stops]).')')->text();
+        } catch (ColorException) {
+            return null;
+        }
+    }
+
+    /**
+     * What is followed has to be in the file, and lead to a color.
+     *
+     * @param array<string, string> $found name => written
+     * @param list<string> $not
+     *
+     * @return array{colors: array<string, string>, not_understood: list<string>}
+     */
+    private static function followed(array $found, array $not): array
+    {
+        $leads = static function (string $name, array $way) use (&$leads, $found): bool {
+            preg_match_all('/\{([^{}]+)\}/', $found[$name], $m);
+            foreach ($m[1] as $target) {
+                if (! isset($found[$target]) || isset($way[$target]) || str_contains($found[$target], 'gradient(') || ! $leads($target, [...$way, $target => true])) {
+                    return false;
+                }
+            }
+
+            return true;
+        };
+        foreach (array_keys($found) as $name) {
+            if (! $leads((string) $name, [$name => true])) {
+                $not[] = "$name: what it follows is no color of this file";
+                unset($found[$name]);
+            }
+        }
+
+        return ['colors' => $found, 'not_understood' => $not];
     }
 
     /** @return array{colors: array<string, string>, not_understood: list<string>} */
@@ -171,7 +278,8 @@ final class PaletteFile
             if ($color === null) {
                 $not[] = sprintf('<%s>%s: no plain fill', $element->localName, $name === '' ? '' : " “{$name}”");
             } else {
-                $colors = self::put($colors, $name, $color->hex());
+                $opacity = $element->getAttribute('fill-opacity');
+                $colors = self::put($colors, $name, ($opacity === '' ? $color : $color->withAlpha(min(1.0, max(0.0, (float) $opacity))))->hex());
             }
         }
 
@@ -181,22 +289,53 @@ final class PaletteFile
     /** @return array{colors: array<string, string>, not_understood: list<string>} */
     private static function readCss(string $text): array
     {
-        $colors = $not = [];
+        $found = $not = [];
         $plain = (string) preg_replace('#/\*.*?\*/#s', '', $text);
-        preg_match_all('/--([A-Za-z][\w-]{0,60})\s*:\s*([^;}]{1,120})/', $plain, $found, PREG_SET_ORDER);
-        foreach ($found as [, $name, $value]) {
-            $color = Color::tryParse(trim($value));
-            if ($color === null) {
-                $not[] = "--$name: “".mb_substr(mb_scrub(trim($value)), 0, 60).'”';
-            } else {
-                $colors = self::put($colors, (string) preg_replace('/^(brand|color)-/', '', $name), $color->hex());
+        $dark = '';
+        $light = (string) preg_replace_callback('/@media[^{}]*prefers-color-scheme\s*:\s*dark[^{}]*(\{(?:[^{}]++|(?1))*\})/', static function (array $m) use (&$dark): string {
+            $dark .= $m[1];
+
+            return '';
+        }, $plain);
+        $declared = [];
+        foreach (['light' => $light, 'dark' => $dark] as $set => $part) {
+            preg_match_all('/--([A-Za-z][\w-]{0,80})\s*:\s*([^;{}]{1,600})/', $part, $m, PREG_SET_ORDER);
+            foreach ($m as [, $name, $value]) {
+                $declared[self::cssName($set, $name)] = [$set, $name, trim($value)];
             }
         }
-        if ($found === []) {
+        foreach ($declared as $key => [$set, $name, $value]) {
+            // In the dark set a name means the one of that set, if it has it.
+            $written = self::cssColor((string) preg_replace_callback('/var\(\s*--([\w-]+)\s*\)/', static fn(array $m): string => '{'.(isset($declared[self::cssName($set, $m[1])]) ? self::cssName($set, $m[1]) : $m[1]).'}', $value));
+            if ($written === null) {
+                $not[] = "--$name: “".mb_substr(mb_scrub($value), 0, 60).'”';
+            } else {
+                $found[$key] = $written;
+            }
+        }
+        if ($found === [] && $not === []) {
             $not[] = 'no custom property like --main: #2c2b76 was found';
         }
 
-        return ['colors' => $colors, 'not_understood' => $not];
+        return self::followed($found, $not);
+    }
+
+    /** Both sets have one name in a stylesheet, the dark one inside a media query. */
+    private static function cssName(string $set, string $name): string
+    {
+        return $set === 'dark' ? 'dark-'.preg_replace('/^scheme-/', '', $name) : $name;
+    }
+
+    private static function cssColor(string $value): ?string
+    {
+        if (! str_contains($value, 'gradient(')) {
+            return preg_match(self::FOLLOWS, $value) === 1 ? $value : Color::tryParse($value)?->hex();
+        }
+        try {
+            return Gradient::parse($value)->text();
+        } catch (ColorException) {
+            return null;
+        }
     }
 
     /**

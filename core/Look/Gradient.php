@@ -66,6 +66,12 @@ final readonly class Gradient
         return $this->written(static fn(string $color): string => Alias::target($color) === null ? $color : 'var(--'.str_replace('.', '-', Alias::target($color)).')');
     }
 
+    /** How it runs, as CSS writes it: 135deg, or circle at 50% 50%. */
+    public function course(): string
+    {
+        return $this->angle !== null ? "{$this->angle}deg" : "circle at $this->x% $this->y%";
+    }
+
     /** @return list<string> the settings its stops follow */
     public function followed(): array
     {
@@ -116,7 +122,7 @@ final readonly class Gradient
     {
         $stops = implode(', ', array_map(static fn(array $s): string => $color($s['color'])." $s[at]%", $this->stops));
 
-        return $this->angle !== null ? "linear-gradient({$this->angle}deg, $stops)" : "radial-gradient(circle at $this->x% $this->y%, $stops)";
+        return ($this->angle !== null ? 'linear' : 'radial')."-gradient({$this->course()}, $stops)";
     }
 
     /** @return array{?int, int, int} */

@@ -96,7 +96,8 @@ export function startWindow(root) {
       event.preventDefault();
       const url = new URL(link.href, doc.baseURI);
       if (url.origin !== location.origin || !url.pathname.startsWith(root.dataset.shop)) return;
-      busy(frame, true);
+      // A way to another place of the same page reads nothing anew.
+      busy(frame, url.pathname + url.search !== placeOf(frame));
       frame.src = preview(wanted.trial) + url.pathname + url.search + url.hash;
     });
     doc.addEventListener('submit', (event) => {
@@ -111,15 +112,21 @@ export function startWindow(root) {
     root.dispatchEvent(new CustomEvent('ikat:settled', { bubbles: true }));
   }
 
+  /** The public address of the page a frame shows. */
+  const placeOf = (frame) => frame.contentWindow.location.pathname.replace(/^\/preview\/\d+\/[^/]+/, '') + frame.contentWindow.location.search;
+
   function keyOf(frame) {
-    const path = frame.contentWindow.location.pathname.replace(/^\/preview\/\d+\/[^/]+/, '').replace(root.dataset.shop, '') + frame.contentWindow.location.search;
+    const path = placeOf(frame).replace(root.dataset.shop, '');
     const exact = [...pageList.options].find((o) => o.dataset.path === path);
     return exact?.value ?? null;
   }
 
   function build() {
     stage.replaceChildren();
-    panes.forEach((p) => busy(p.frame, false));
+    for (const { frame } of panes) {
+      busy(frame, false);
+      frame.dispatchEvent(new Event('ikat:gone'));
+    }
     panes = plan().map(makePane);
     if (state.view === 'then') {
       const line = document.createElement('div');
@@ -184,9 +191,7 @@ export function startWindow(root) {
 
   // Dark surroundings are the device's to ask for; the window and the samples show either, whatever this device asks.
   function applyDark(doc) {
-    const sheet = sheetOf(doc)?.sheet;
-    if (!sheet) return;
-    for (const rule of sheet.cssRules) {
+    for (const rule of sheetsOf(doc).flatMap((link) => [...(link.sheet?.cssRules ?? [])])) {
       if (rule instanceof doc.defaultView.CSSMediaRule && (rule.ikatDark ??= rule.conditionText.includes('prefers-color-scheme'))) rule.media.mediaText = state.dark ? 'all' : 'not all';
     }
     for (const source of doc.querySelectorAll('source[media*="prefers-color-scheme"], source[data-dark]')) {
@@ -201,7 +206,8 @@ export function startWindow(root) {
   }
   applyDark(document);
 
-  const documents = () => panes.filter((p) => !p.then).map((p) => p.frame.contentDocument).filter((d) => d?.documentElement);
+  const frames = () => panes.filter((p) => !p.then && p.frame.contentDocument?.documentElement).map((p) => p.frame);
+  const documents = () => frames().map((frame) => frame.contentDocument);
 
   // ---- reach ----
   let lit = {};
@@ -298,7 +304,8 @@ export function startWindow(root) {
       // While a season runs the frames wear another stylesheet than the bench: the pages know which.
       busy(sheet, true);
       const again = reload || state.moment !== 'now' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
-      await Promise.all([document, ...(again ? [] : documents())].map((doc) => swapSheet(doc, sheet)));
+      // A frame that reads another page meanwhile gets its stylesheet with it: nothing of the old page is waited for.
+      await Promise.all([swapSheet(document, sheet), ...(again ? [] : frames()).map((frame) => Promise.race([swapSheet(frame.contentDocument, sheet), gone(frame)]))]);
       [document, ...documents()].forEach(applyDark);
       this.forget();
       if (again) this.reload();
@@ -321,8 +328,9 @@ export function startWindow(root) {
       root.classList.toggle('is-trying', trial !== '');
       for (const { frame, then } of panes) {
         if (then || !frame.contentWindow) continue;
+        busy(frame, true);
         const top = frame.contentWindow.scrollY;
-        const rest = frame.contentWindow.location.pathname.replace(/^\/preview\/\d+\/[^/]+/, '') + frame.contentWindow.location.search;
+        const rest = placeOf(frame);
         frame.addEventListener('load', () => frame.contentWindow.scrollTo({ top, behavior: 'instant' }), { once: true });
         frame.contentWindow.location.replace(preview() + rest);
       }
@@ -355,7 +363,11 @@ export function startWindow(root) {
   };
 }
 
-const sheetOf = (doc) => [...doc.querySelectorAll('link[rel="stylesheet"]')].find((l) => /\/look-[0-9a-f]+\.css$/.test(l.getAttribute('href')));
+/** The look's stylesheets of a document: the one it wears, and any newer ones that are on their way, the newest last. */
+const sheetsOf = (doc) => [...doc.querySelectorAll('link[rel="stylesheet"]')].filter((l) => /\/look-[0-9a-f]+\.css$/.test(l.getAttribute('href')));
+const sheetOf = (doc) => sheetsOf(doc).at(-1);
+
+const gone = (frame) => new Promise((done) => { ['load', 'ikat:gone'].forEach((event) => frame.addEventListener(event, done, { once: true })); });
 
 function swapSheet(doc, sheet) {
   const old = sheetOf(doc);
@@ -363,7 +375,12 @@ function swapSheet(doc, sheet) {
   return new Promise((done) => {
     const fresh = old.cloneNode();
     fresh.href = sheet;
-    fresh.addEventListener('load', () => { old.remove(); done(); });
+    fresh.addEventListener('load', () => {
+      // What is older goes, even what has not come yet: its turn is over.
+      const all = sheetsOf(doc);
+      all.slice(0, Math.max(0, all.indexOf(fresh))).forEach((older) => { older.remove(); older.dispatchEvent(new Event('load')); });
+      done();
+    });
     fresh.addEventListener('error', () => { fresh.remove(); done(); });
     old.after(fresh);
   });

@@ -132,10 +132,30 @@ test('a palette goes out in four formats and comes back, with what was not under
   await page.locator('#palette-file').setInputFiles({ name: 'p.css', mimeType: 'text/css', buffer: Buffer.from(':root{--main:#123456;--accent:oklch(0.9 0.1 90);--gap:4px;--fog:#eee}') });
   await posted(() => page.getByRole('button', { name: 'Bring the colors in' }).click());
   const report = await page.locator('.report').textContent();
-  assert.match(report, /2 colors were taken: main, accent/);
-  assert.match(report, /fog #eeeeee/);
-  assert.match(report, /--gap: “4px”/);
+  assert.match(report, /2 were taken: Main, Accent/);
+  assert.match(report, /No color or scheme of their name here: fog #eeeeee/);
+  assert.match(report, /Not understood:\s*--gap: “4px”/);
   await becomes('main', '#123456');
   await noAxeFindings(page, 'colors with a report', ['.living', '.cloth', '.lattice']);
   await undoHere();
+});
+
+test('a palette with a scheme and a gradient of its own colors a look that has neither', async () => {
+  await change(page, { 'palette.schemes': 'daylight,night,lamplit,kiln,counter,own1', 'name.scheme.own1': 'River', 'scheme.own1.ground': '{brand.cool}', 'scheme.night.gradient': 'linear-gradient(90deg, {brand.main} 0%, #101030 100%)' });
+  const files = {};
+  for (const format of ['css', 'tokens']) files[format] = await (await page.request.get(`${BASE}/workbench/looks/1/palette.${format}`)).body();
+  await undo(page);
+  for (const [format, name] of [['css', 'river.css'], ['tokens', 'river.tokens.json']]) {
+    await open('all');
+    await page.locator('#palette-file').setInputFiles({ name, mimeType: 'text/plain', buffer: files[format] });
+    await page.getByLabel('Add colors and whole schemes').check();
+    await posted(() => page.getByRole('button', { name: 'Bring the colors in' }).click());
+    const report = await page.locator('.report').textContent();
+    assert.match(report, /2 were taken: Night: gradient of the ground, River, a new scheme\./);
+    assert.match(report, /were here as in the file already/);
+    await page.waitForFunction(() => getComputedStyle(document.querySelector('iframe').contentDocument.querySelector('.announcement')).backgroundImage.startsWith('linear-gradient(90deg'));
+    await open('schemes');
+    assert.equal(await page.locator('.sample', { hasText: 'River' }).count(), 1);
+    await undoHere();
+  }
 });

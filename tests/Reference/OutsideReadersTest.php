@@ -7,8 +7,15 @@ namespace Tests\Reference;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Vision;
+use Ikat\Core\Exchange\PaletteEntry;
 use Ikat\Core\Exchange\PaletteFile;
+use Ikat\Core\Look\Alias;
+use Ikat\Core\Look\Gradient;
+use Ikat\Core\Look\Layer;
+use Ikat\Core\Look\LayerKind;
+use Ikat\Core\Look\Wardrobe;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Fixtures;
 
 /** What others make of the same colors and files, run in Node.js. */
 final class OutsideReadersTest extends TestCase
@@ -46,18 +53,29 @@ final class OutsideReadersTest extends TestCase
         }
     }
 
-    /** Design Tokens Format Module 2025.10, read by style-dictionary and by @terrazzo/parser. */
+    /** Design Tokens Format Module 2025.10, read by style-dictionary and by @terrazzo/parser: every color of a look, what follows what, gradients and alpha. */
     public function testTokensAreReadByOthers(): void
     {
+        $own = ['dark.on' => true, 'scheme.night.line' => '#ffffff40', 'scheme.night.gradient' => 'linear-gradient(135deg, {brand.main} 0%, #10204080 100%)', 'scheme.daylight.gradient' => 'radial-gradient(circle at 20% 30%, #ffffff 0%, {scheme.daylight.ground} 100%)'];
+        $theme = Fixtures::theme()->wearing(Wardrobe::in(Fixtures::theme(), [new Layer(LayerKind::Look, 'Test', $own)]));
+        $entries = PaletteEntry::ofLook(Fixtures::look($own), $theme);
+        self::assertGreaterThan(300, count($entries));
         $file = (string) tempnam(sys_get_temp_dir(), 'ikat').'.tokens.json';
-        file_put_contents($file, PaletteFile::write('tokens', ['paper' => ['Paper', '#f9f3e6'], 'main' => ['Main', '#2c2b76']], 'River dusk'));
+        file_put_contents($file, PaletteFile::write('tokens', $entries, 'River dusk'));
         $read = json_decode(self::ask('tokens.mjs', '', $file), true, 8, JSON_THROW_ON_ERROR);
         unlink($file);
-        foreach (['paper' => '#f9f3e6', 'main' => '#2c2b76'] as $key => $hex) {
-            self::assertSame('color', $read['terrazzo']["brand.$key"][0]);
-            foreach (Color::parse($hex)->to(ColorSpace::Srgb)->numbers() as $i => $v) {
-                self::assertEqualsWithDelta($v, $read['terrazzo']["brand.$key"][1][$i], 1e-5);
-                self::assertEqualsWithDelta($v, $read['dictionary']["brand.$key"][$i], 1e-5);
+        $resolved = Fixtures::look($own);
+        foreach ($entries as $entry) {
+            $isGradient = $entry->hex === '';
+            $stops = ! $isGradient ? [[$entry->hex, 0]] : array_map(static fn(array $s): array => [Alias::target($s['color']) === null ? $s['color'] : $resolved->text(Alias::target($s['color'])), $s['at']], Gradient::parse((string) $resolved->at($entry->name)->written)->stops);
+            foreach (['terrazzo', 'dictionary'] as $reader) {
+                self::assertSame($isGradient ? 'gradient' : 'color', $read[$reader][$entry->name]['type'], "$reader $entry->name");
+                self::assertCount(count($stops), $read[$reader][$entry->name]['colors']);
+                foreach ($stops as $k => [$hex, $at]) {
+                    $color = Color::parse($hex);
+                    $theirs = $read[$reader][$entry->name]['colors'][$k];
+                    self::assertEqualsWithDelta([...$color->to(ColorSpace::Srgb)->numbers(), $color->alpha, $at / 100], [...$theirs['components'], $theirs['alpha'], $theirs['position']], 1e-5, "$reader $entry->name");
+                }
             }
         }
     }

@@ -7,13 +7,15 @@ namespace App\Http\Workbench;
 use App\Actions\EditLook;
 use App\Looks\BaseDesk;
 use App\Looks\LookDesk;
+use Ikat\Core\Exchange\PaletteEntry;
 use Ikat\Core\Exchange\PaletteFile;
+use Ikat\Core\Exchange\PaletteTaking;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** Brand colors in and out, and those of ready palettes. */
+/** The colors of a look in and out, and those of ready palettes. */
 final class PaletteController
 {
     public function __construct(private readonly EditAnswer $answer, private readonly LookDesk $desk, private readonly EditLook $edit) {}
@@ -21,14 +23,9 @@ final class PaletteController
     public function export(int $look, string $format): Response
     {
         $found = $this->answer->look($look);
-        $resolved = $this->desk->resolve($found);
-        $colors = [];
-        foreach ($this->desk->theme($found)->brandColors as $key => $label) {
-            $colors[$key] = [$label, $resolved->text("brand.$key")];
-        }
         [$ending, $type] = PaletteFile::FORMATS[$format] ?? throw new NotFoundHttpException();
 
-        return response(PaletteFile::write($format, $colors, "$found->name, {$found->storefront->name}"), 200, ['Content-Type' => "$type; charset=UTF-8", 'Content-Disposition' => "attachment; filename=\"palette.$ending\""]);
+        return response(PaletteFile::write($format, PaletteEntry::ofLook($this->desk->resolve($found), $this->desk->theme($found)), "$found->name, {$found->storefront->name}"), 200, ['Content-Type' => "$type; charset=UTF-8", 'Content-Disposition' => "attachment; filename=\"palette.$ending\""]);
     }
 
     /** Colors of a file, told by their names; what was not understood is listed. */
@@ -40,19 +37,16 @@ final class PaletteController
         }
         $found = $this->answer->look($look);
         $read = PaletteFile::read(mb_scrub((string) file_get_contents($file->getPathname())));
-        $names = [];
-        foreach ($this->desk->theme($found)->brandColors as $key => $label) {
-            $names[mb_strtolower($label)] = $names[(string) $key] = (string) $key;
-        }
-        $changes = $unnamed = [];
-        foreach ($read['colors'] as $name => $hex) {
-            $key = $names[mb_strtolower((string) $name)] ?? null;
-            $key === null ? $unnamed[] = "$name $hex" : $changes["brand.$key"] = $hex;
-        }
+        $taken = PaletteTaking::of($this->desk->resolve($found), $this->desk->theme($found), $found->ownChanges(), $read['colors'], $request->boolean('adds'));
         $user = EditAnswer::author($request);
-        $made = $changes === [] ? null : ($this->edit)($found, $changes, $request->integer('seen'), $user->name, $user->id, 'colors of a file');
+        $made = $taken['changes'] === [] ? null : ($this->edit)($found, $taken['changes'], $request->integer('seen'), $user->name, $user->id, 'colors of a file');
 
-        return $this->answer->to($request, $found, $made, ['report' => ['taken' => array_map(static fn(string $p): string => substr($p, 6), array_keys($changes)), 'unnamed' => $unnamed, 'not_understood' => $read['not_understood']]]);
+        return $this->answer->to($request, $found, $made, ['report' => [
+            'taken' => $taken['taken'],
+            'unnamed' => array_map(static fn(string $name): string => "$name {$read['colors'][$name]}", $taken['unnamed']),
+            'same' => $taken['same'],
+            'not_understood' => $read['not_understood'],
+        ]]);
     }
 
     /** All or some colors of a starter. */
