@@ -13,7 +13,6 @@ use App\Pictures\IconSpec;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Look\Catalog\FooterSettings;
-use Ikat\Core\Look\ColoredWords;
 use Ikat\Core\Look\Item;
 use Ikat\Core\Look\Wardrobe;
 use Ikat\Core\Type\FontFaces;
@@ -73,10 +72,7 @@ final class ShopContext
     /** A text whose words may have the colors of roles. */
     public function inColors(string $text): HtmlString
     {
-        return new HtmlString(implode('', array_map(
-            static fn(array $part): string => $part[0] === null ? e($part[1]) : '<span class="in-'.$part[0].'">'.e($part[1]).'</span>',
-            ColoredWords::parts($text),
-        )));
+        return InColors::html($text);
     }
 
     public function on(string $path): bool

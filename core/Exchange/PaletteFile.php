@@ -7,7 +7,6 @@ namespace Ikat\Core\Exchange;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorException;
 use Ikat\Core\Color\ColorSpace;
-use Ikat\Core\Look\Alias;
 use Ikat\Core\Look\Gradient;
 
 /**

@@ -93,8 +93,10 @@ final class ValueRule
             throw UnacceptableValue::because($setting, $value, 'this is not readable text (UTF-8).');
         }
         $clean = trim((string) preg_replace('/[\x00-\x08\x0B-\x1F\x7F]/u', '', str_replace(["\r\n", "\r"], "\n", $value)));
-        if (mb_strlen($clean) > $setting->max) {
-            throw UnacceptableValue::because($setting, $value, sprintf('this has %d characters, at most %d fit. Shorten it by %d.', mb_strlen($clean), $setting->max, mb_strlen($clean) - $setting->max));
+        // What gives words a color is not read by anybody.
+        $length = mb_strlen($setting->of === Setting::IN_COLORS ? ColoredWords::plain($clean) : $clean);
+        if ($length > $setting->max) {
+            throw UnacceptableValue::because($setting, $value, sprintf('this has %d characters, at most %d fit. Shorten it by %d.', $length, $setting->max, $length - $setting->max));
         }
 
         return $clean;

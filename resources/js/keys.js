@@ -18,7 +18,7 @@ export function startKeys() {
   document.addEventListener('keydown', rove);
   const press = (name) => document.querySelector(`[data-press="${name}"]:not(:disabled)`)?.click();
   document.addEventListener('keydown', (event) => {
-    const typing = event.target.matches?.('input:not([type=range]):not([type=checkbox]), textarea, select');
+    const typing = event.target.matches?.('input:not([type=range]):not([type=checkbox]), textarea, select, [contenteditable]');
     const command = event.ctrlKey || event.metaKey;
     if ((event.key === '/' && !typing) || (command && event.key.toLowerCase() === 'k')) {
       event.preventDefault();

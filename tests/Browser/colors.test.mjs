@@ -223,24 +223,71 @@ test('a look gets colors for dark surroundings, checked and changed on their own
   for (let i = 0; i < 3; i += 1) await undoHere();
 });
 
-test('words of a text take the color of a role, and follow it', async () => {
+test('words of a text take the color of a role, are seen in it where they are written, and follow it', async () => {
   await page.goto(`${BASE}/workbench/looks/1/pages?open_part=band-lead-1`);
   await settled(page);
   const field = page.locator('#c-band-lead-1-heading');
-  await field.focus();
-  await field.evaluate((e) => { const at = e.value.indexOf('long'); e.setSelectionRange(at, at + 4); });
-  await edited(page, () => page.locator('[data-word-colors="c-band-lead-1-heading"] [data-word-color=link]').click());
-  assert.equal(await field.inputValue(), 'Light for the {link|long} evenings');
+  const kept = () => page.locator('#f-c-band-lead-1-heading input[name=value]').inputValue();
+  const colorOf = (role) => page.locator(`[data-word-colors="c-band-lead-1-heading"] [data-word-color=${role}]`);
+  // By pointer: a word is chosen with a double click.
+  const word = await field.evaluate((e) => { const r = document.createRange(); const at = e.textContent.indexOf('long'); r.setStart(e.firstChild, at); r.setEnd(e.firstChild, at + 4); const b = r.getBoundingClientRect(); return { x: b.x + b.width / 2, y: b.y + b.height / 2 }; });
+  await page.mouse.dblclick(word.x, word.y);
+  await edited(page, () => colorOf('link').click());
+  assert.equal(await kept(), 'Light for the {link|long} evenings');
+  assert.equal(await field.textContent(), 'Light for the long evenings', 'no sign of how it is kept');
+  assert.equal(await field.locator('.in-link').evaluate((e) => getComputedStyle(e).color), 'rgb(246, 193, 89)');
+  assert.equal(await colorOf('link').getAttribute('aria-pressed'), 'true');
   await page.waitForFunction(() => document.querySelector('iframe').contentDocument?.querySelector('h1 .in-link')?.textContent === 'long');
   await becomes('h1 .in-link', 'color', 'rgb(246, 193, 89)');
   assert.equal(await shopFrame(page).evaluate(() => document.querySelector('h1').textContent), 'Light for the long evenings');
   await noAxeFindings(page, 'colored words');
-  // Nobody can write markup that way.
-  await field.fill('{link|<b>x</b>} "&');
-  await edited(page, () => field.press('Enter').then(() => field.blur()));
+  // By key: words are typed into the colored ones, the last word is chosen and colored, and Enter keeps.
+  await field.focus();
+  await page.keyboard.press('Home');
+  for (let i = 0; i < 'Light for the long'.length; i += 1) await page.keyboard.press('ArrowRight');
+  await page.keyboard.type(', dark');
+  await page.keyboard.press('End');
+  await page.keyboard.press('Control+Shift+ArrowLeft');
+  await edited(page, () => page.keyboard.press('Enter'));
+  assert.equal(await kept(), 'Light for the {link|long, dark} evenings');
+  await page.keyboard.press('Tab');
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press('ArrowRight');
+  await edited(page, () => page.keyboard.press('Enter'));
+  assert.equal(await kept(), 'Light for the {link|long, dark} {price|evenings}');
+  // Taken back as a whole: everything chosen, the color of the rest.
+  await field.focus();
+  await page.keyboard.press('Control+a');
+  await edited(page, () => page.locator('[data-word-colors="c-band-lead-1-heading"]').getByRole('button', { name: 'as the rest' }).click());
+  assert.equal(await kept(), 'Light for the long, dark evenings');
+  // Nobody can write markup that way, paste any, or write more than fits.
+  await field.fill('');
+  await page.keyboard.insertText('{link|<b>x</b>} "&');
+  await edited(page, () => field.press('Enter'));
   await page.waitForFunction(() => document.querySelector('iframe').contentDocument?.querySelector('h1')?.textContent === '<b>x</b> "&');
-  await undoHere();
-  await undoHere();
+  await field.evaluate((e) => {
+    e.focus();
+    document.getSelection().selectAllChildren(e);
+    const data = new DataTransfer();
+    data.setData('text/plain', `one\ntwo ${'x'.repeat(200)}`);
+    data.setData('text/html', '<b style="color:red">one</b>');
+    e.dispatchEvent(new InputEvent('beforeinput', { inputType: 'insertFromPaste', dataTransfer: data, bubbles: true, cancelable: true }));
+  });
+  const most = Number(await field.getAttribute('data-most'));
+  assert.equal(await field.textContent(), `one two ${'x'.repeat(200)}`.slice(0, most));
+  assert.equal(await field.locator('b, [style]').count(), 0);
+  await page.keyboard.type('more');
+  assert.equal((await field.textContent()).length, most);
+  await edited(page, () => field.blur());
+  // Several lines stay several lines.
+  const text = page.locator('#c-band-lead-1-words');
+  await text.fill('');
+  await page.keyboard.type('First');
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('Second');
+  await edited(page, () => text.blur());
+  assert.equal(await text.textContent(), 'First\nSecond');
+  for (let i = 0; i < 7; i += 1) await undoHere();
+  assert.equal(await kept(), 'Light for the long evenings');
 });
 
 test('buttons of another color are offered for joining, and what shows nowhere says why', async () => {

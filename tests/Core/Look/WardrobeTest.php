@@ -9,6 +9,7 @@ use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\LookState;
 use Ikat\Core\Look\UnacceptableValue;
+use Ikat\Core\Look\ValueRule;
 use Ikat\Core\Look\Wardrobe;
 use Ikat\Core\Look\Wearers;
 use Ikat\Core\Palette\Following;
@@ -108,5 +109,11 @@ final class WardrobeTest extends TestCase
         self::assertSame([['reduced', 'all of it']], ColoredWords::parts('{reduced|all of it}'));
         self::assertSame('Light for long evenings', ColoredWords::plain('Light for {link|long} evenings'));
         self::assertSame([], ColoredWords::parts(''));
+        // Of 80 characters that fit, those that give the color are none.
+        $heading = Fixtures::catalog()->get('band.lead-1.heading');
+        $full = '{link|'.str_repeat('x', 80).'}';
+        self::assertSame($full, ValueRule::normalize($heading, $full));
+        $this->expectExceptionMessage('this has 81 characters, at most 80 fit');
+        ValueRule::normalize($heading, "{$full}x");
     }
 }
