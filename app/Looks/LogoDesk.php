@@ -14,16 +14,18 @@ use App\Pictures\Originals;
 use App\Pictures\ReadPicture;
 use Ikat\Core\Check\CheckInput;
 use Ikat\Core\Check\LogoMeasures;
+use Ikat\Core\Check\UnderHeader;
 use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
-use Ikat\Core\Color\Compositing;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Image\Edges;
 use Ikat\Core\Image\MarkDetail;
+use Ikat\Core\Look\Item;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Season\SeasonSwaps;
 use Illuminate\Support\Facades\Cache;
 
 /** What is measured on the pixels of a look's logo: readability on every ground, sharpness, the mark at a tiny size. */
@@ -80,7 +82,9 @@ final class LogoDesk
             $scheme = $look->text($path);
             $grounds = [Color::parse($look->text("scheme.$scheme.ground"))->hex()];
             if ($path === 'header.over.scheme') {
-                $grounds = array_values(array_unique(array_map(static fn(Color $c): string => $c->hex(), $this->underHeader($look)['scheme'] ?? []))) ?: $grounds;
+                $seen = $this->underHeader($look)?->seen(false) ?? [];
+                $grounds = array_values(array_unique(array_map(static fn(Color $c): string => $c->hex(), array_merge(...array_column($seen, 1))))) ?: $grounds;
+                $label .= count($seen) > 1 ? ', now and in seasons' : '';
             }
             $places[] = $this->place($look, $label, $path, $grounds, $scheme, $logo);
         }
@@ -101,31 +105,42 @@ final class LogoDesk
         return new LogoPlace($label, $path, $under, $scheme, $shown, Edges::worstTenth($this->facts($shown)->edge, $under));
     }
 
-    /**
-     * What lies under a transparent header: the picture's own pixels under its veil, and the band's ground beside it.
-     *
-     * @return array{scheme?: list<Color>, dark?: list<Color>} opaque, by the kind of set the veil is of; empty when no header lies over a picture
-     */
-    public function underHeader(ResolvedLook $look): array
+    /** What lies under a transparent header, now and while seasons that are on run; null when none lies over a picture. */
+    public function underHeader(ResolvedLook $look): ?UnderHeader
     {
         $first = explode(',', $look->text('home.bands'))[0];
-        $isOver = $look->value('header.over') === true && str_starts_with($first, 'lead-');
-        $picture = $isOver ? Picture::query()->firstWhere('name', $look->text("band.$first.picture")) : null;
+        if ($look->value('header.over') !== true || ! str_starts_with($first, 'lead-')) {
+            return null;
+        }
+        $pictures = array_filter([$this->underBand($look, $first, null, [])]);
+        foreach ($pictures === [] ? [] : array_filter(explode(',', $look->text('seasons'))) as $name) {
+            $season = Item::named('season', $name);
+            $swaps = array_intersect_key(SeasonSwaps::of($season, $look), ["band.$first.picture" => 0, "band.$first.scheme" => 0]);
+            if ($swaps !== [] && $look->value($season->path('on')) === true) {
+                $pictures[] = $this->underBand($look, $first, $look->text($season->path('name')), $swaps);
+            }
+        }
+        $isBehindWords = $look->text("band.$first.layout") === 'over';
+
+        return $pictures === [] ? null : new UnderHeader(array_values(array_filter($pictures)), $isBehindWords ? "band.$first.veil" : null, $isBehindWords ? (float) $look->value("band.$first.veil") : 0.0);
+    }
+
+    /**
+     * @param array<string, bool|float|string> $swaps what a season puts in place: path => value
+     *
+     * @return ?array{season: ?string, pixels: list<Color>, grounds: array{scheme: Color, dark?: Color}}
+     */
+    private function underBand(ResolvedLook $look, string $band, ?string $season, array $swaps): ?array
+    {
+        $text = static fn(string $path): string => (string) ($swaps[$path] ?? $look->text($path));
+        $picture = Picture::query()->firstWhere('name', $text("band.$band.picture"));
         if ($picture === null) {
-            return [];
+            return null;
         }
         $strip = Cache::rememberForever('strip '.self::STRIP_ACROSS." $picture->base", fn(): array => $this->strip($picture));
-        $isBehindWords = $look->text("band.$first.layout") === 'over' && $strip !== [];
-        $veil = $isBehindWords ? (float) $look->value("band.$first.veil") : 0.0;
-        $under = [];
-        foreach ($look->value(Wardrobe::DARK) === true ? ['scheme', 'dark'] : ['scheme'] as $kind) {
-            $ground = Color::parse($look->text("$kind.".$look->text("band.$first.scheme").'.ground'));
-            $seen = array_map(static fn(int $rgb): Color => Compositing::over($ground->withAlpha($veil), Color::fromRgbInteger($rgb)), $strip);
-            // Beside its words a picture does not reach under the whole header of a wide window; on a phone it does.
-            $under[$kind] = $isBehindWords ? $seen : [$ground, ...$seen];
-        }
+        $ground = static fn(string $kind): Color => Color::parse($look->text("$kind.".$text("band.$band.scheme").'.ground'));
 
-        return $under;
+        return ['season' => $season, 'pixels' => array_map(Color::fromRgbInteger(...), $strip), 'grounds' => ['scheme' => $ground('scheme')] + ($look->value(Wardrobe::DARK) === true ? ['dark' => $ground('dark')] : [])];
     }
 
     /** @return list<int> 0xRRGGBB of the upper part of a picture, each color once */

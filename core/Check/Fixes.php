@@ -7,7 +7,9 @@ namespace Ikat\Core\Check;
 use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
+use Ikat\Core\Color\Contrast;
 use Ikat\Core\Look\Alias;
+use Ikat\Core\Look\Setting;
 
 /**
  * Computes the ways to mend a contrast finding, the least visible first. Each meets all targets of the role it changes and
@@ -47,6 +49,7 @@ final class Fixes
             $fixes[] = $this->followed('ground', $finding, $finding->groundPath, $other[$ground] ?? null);
         }
         $fixes[] = $this->followAnother($finding);
+        $fixes[] = $this->veiled($finding);
         $fixes = array_values(array_filter($fixes));
         if ($fixes === []) {
             $fixes = array_filter([$this->own('both', $finding, $mender->two($ink, $ground))]);
@@ -133,6 +136,50 @@ final class Fixes
         }
 
         return $this->make('ink', 'Follow '.$this->input->theme->brandColors[$best[0]], $finding, [$finding->inkPath => Alias::to("brand.$best[0]")], [$role => $best[2]], 'in '.$this->input->theme->schemes[$finding->scheme].' alone');
+    }
+
+    /** Over a picture: the thinnest veil with which all inks of the header that fall short hold, and those that hold still do. */
+    private function veiled(ContrastFinding $finding): ?Fix
+    {
+        $under = $this->input->underHeader;
+        if ($finding->pair->ground !== Palette::OVER || $under?->veilPath === null) {
+            return null;
+        }
+        $veil = $this->input->look->catalog->get($under->veilPath);
+        for ($to = $under->veil + $veil->increment; $to <= $veil->max + 1e-9; $to += $veil->increment) {
+            if (! $this->isFaintUnder($finding, $to)) {
+                break;
+            }
+        }
+        if ($to > $veil->max + 1e-9) {
+            return null;
+        }
+        $isDark = Palette::isDark($finding->set);
+        $seen = array_merge(...array_column($under->seen($isDark, $to), 1));
+        $ink = $this->palette->color($finding->set, $finding->pair->ink);
+        $difference = array_map(static fn(Color $a, Color $b): float => Ciede2000::difference($a, $b), array_merge(...array_column($under->seen($isDark), 1)), $seen);
+        usort($seen, static fn(Color $a, Color $b): int => Contrast::ratio($ink, $a) <=> Contrast::ratio($ink, $b));
+        $ratio = Contrast::ratio($ink, $seen[0]);
+        $mean = array_sum($difference) / count($difference);
+
+        return new Fix('veil', 'Lay a veil of '.Setting::plainNumber(round($to, 2)).' over the picture', sprintf('it is %s now; %s : 1, %s of the picture, and no color changes', Setting::plainNumber(round($under->veil, 2)), ContrastFinding::say($ratio), self::visibility($mean)), [$under->veilPath => Setting::plainNumber(round($to, 2))], $ink->hex(), $seen[0]->hex(), $ratio, $mean);
+    }
+
+    /** Whether with a veil the pair of a finding is too faint, or another over the same picture that was not. */
+    private function isFaintUnder(ContrastFinding $finding, float $veil): bool
+    {
+        foreach (PairContrast::pairs($this->input) as $pair) {
+            foreach (Palette::sets($this->input->look, $this->input->theme) as $set) {
+                if ($pair->ground === Palette::OVER && $pair->kind !== 'none' && isset($pair->places[Palette::scheme($set)])) {
+                    $isAsked = $set === $finding->set && $pair->ink === $finding->pair->ink;
+                    if ($this->palette->tooFaintOver($set, $pair->ink, $pair->target(), $veil) !== [] && ($isAsked || $this->palette->tooFaintOver($set, $pair->ink, $pair->target()) === [])) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

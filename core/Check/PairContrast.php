@@ -124,6 +124,8 @@ final class PairContrast implements Check
     private static function finding(RolePair $pair, string $set, float $ratio, Palette $palette, array $places, array $seasons): ContrastFinding
     {
         $severity = self::severity($pair, $places !== [] || $seasons !== []);
+        $pictures = $pair->ground === Palette::OVER ? $palette->tooFaintOver($set, $pair->ink, $pair->target()) : [];
+        $while = $pictures !== [] && ! in_array(null, $pictures, true) ? $pictures : ($places === [] ? $seasons : []);
         $grounds = $palette->extremes($set, $pair->ground, array_values($pair->beneath[Palette::scheme($set)] ?? [])[0] ?? []);
         $ink = $palette->color($set, $pair->ink);
         usort($grounds, static fn(Color $a, Color $b): int => Contrast::ratio($ink, $a) <=> Contrast::ratio($ink, $b));
@@ -131,7 +133,7 @@ final class PairContrast implements Check
         return new ContrastFinding(
             key: 'contrast:'.(Palette::isDark($set) ? 'dark:' : '').Palette::scheme($set).":$pair->ink:$pair->ground:$pair->kind".($pair->large ? ':large' : ''),
             severity: $severity,
-            title: $pair->title().($pair->large ? ', large' : '').(Palette::isDark($set) ? ', in dark surroundings' : '').($places === [] && $seasons !== [] ? ', while '.implode(' and ', $seasons).' runs' : ''),
+            title: $pair->title().($pair->large ? ', large' : '').(Palette::isDark($set) ? ', in dark surroundings' : '').($while !== [] ? ', while '.implode(' and ', $while).(count($while) === 1 ? ' runs' : ' run') : ''),
             set: $set,
             scheme: Palette::scheme($set),
             inkPath: "$set.".Palette::source($pair->ink),

@@ -35,11 +35,8 @@ final class Palette
     /** @var array<string, float> "set role" => 0..1 */
     private array $luminance = [];
 
-    /**
-     * @param list<string> $sets
-     * @param array{scheme?: list<Color>, dark?: list<Color>} $over what lies under a transparent header, by the kind of set
-     */
-    public function __construct(private readonly ResolvedLook $look, array $sets, private readonly array $over = [])
+    /** @param list<string> $sets */
+    public function __construct(private readonly ResolvedLook $look, array $sets, private readonly ?UnderHeader $over = null)
     {
         foreach ($sets as $set) {
             foreach (array_keys(SchemeRoles::ALL) as $role) {
@@ -109,7 +106,31 @@ final class Palette
             return min(array_map(static fn(Color $under): float => Contrast::ratio($color, $under), $this->ground($set, $ground, $beneath)));
         }
 
-        return self::worst($this->luminance["$set $ink"] ??= Contrast::luminance($color), $this->lights($set, $ground, $beneath));
+        return self::worst($this->luminance["$set $ink"] ??= Contrast::luminance($color), $this->lights($set, $ground, $beneath), $ground !== self::OVER);
+    }
+
+    /**
+     * Under which pictures an ink of a transparent header is too faint.
+     *
+     * @param ?float $veil another than there is
+     *
+     * @return list<?string> names of seasons, null for the picture of every day
+     */
+    public function tooFaintOver(string $set, string $ink, float $target, ?float $veil = null): array
+    {
+        $color = $this->colors[$set][$ink];
+        $faint = [];
+        foreach ($this->over?->seen(self::isDark($set), $veil) ?? [] as [$season, $colors]) {
+            foreach ($colors as $under) {
+                if (Contrast::ratio($color, $under) < $target) {
+                    $faint[] = $season;
+
+                    break;
+                }
+            }
+        }
+
+        return $faint;
     }
 
     /**
@@ -123,7 +144,7 @@ final class Palette
     public function ground(string $set, string $role, array $beneath = []): array
     {
         $colors = match (true) {
-            $role === self::OVER => ($this->over[self::isDark($set) ? 'dark' : 'scheme'] ?? []) ?: [$this->colors[$set]['ground']],
+            $role === self::OVER => array_merge(...array_column($this->over?->seen(self::isDark($set)) ?? [], 1)) ?: [$this->colors[$set]['ground']],
             $role === 'ground' && $this->gradient($set) !== '' => Gradient::parse($this->gradient($set))->colors(fn(string $c): Color => Color::parse(Alias::target($c) === null ? $c : $this->look->text((string) Alias::target($c)))),
             default => [$this->colors[$set][$role]],
         };
@@ -197,14 +218,17 @@ final class Palette
         return $this->lights[$key] ??= array_map(Contrast::luminance(...), $this->ground($set, $role, $beneath));
     }
 
-    /** @param non-empty-list<float> $lights in the order they run through */
-    private static function worst(float $ink, array $lights): float
+    /**
+     * @param non-empty-list<float> $lights
+     * @param bool $isRun whether they run into each other in this order; the places of a picture do not
+     */
+    private static function worst(float $ink, array $lights, bool $isRun): float
     {
         $worst = INF;
         $before = null;
         foreach ($lights as $light) {
             // Where a gradient passes from darker than the ink to lighter, somewhere it is just like it.
-            if ($before !== null && ($before < $ink) !== ($light < $ink)) {
+            if ($isRun && $before !== null && ($before < $ink) !== ($light < $ink)) {
                 return 1.0;
             }
             $before = $light;

@@ -44,6 +44,14 @@ function startLattice(bench, shopWindow) {
     to.focus();
   });
 
+  // What an opened knot says stands under the lattice, often out of sight.
+  let opened = null;
+  document.body.addEventListener('htmx:afterSettle', () => {
+    const key = bench.querySelector('[data-knot].is-open')?.dataset.knot ?? null;
+    if (key !== opened && key !== null) bench.querySelector('.opened-knot')?.scrollIntoView({ block: 'nearest' });
+    opened = key;
+  });
+
   bench.addEventListener('click', (event) => {
     const button = event.target.closest('[data-lattice-state]');
     if (!button) return;

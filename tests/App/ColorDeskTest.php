@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Looks\LookDesk;
 use App\Looks\ReachDesk;
 use App\Models\Look;
+use Ikat\Core\Check\ContrastFinding;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Palette;
 use Illuminate\Testing\TestResponse;
@@ -102,7 +103,14 @@ final class ColorDeskTest extends AppTestCase
         $over = static fn(Look $look): array => array_values(array_filter(app(ReachDesk::class)->findings($look), static fn(Finding $f): bool => str_contains($f->key(), ':'.Palette::OVER.':')));
         self::assertSame([], $over($this->look()));
         $tried = $this->look()->trying($changes);
-        self::assertGreaterThan(100, count(app(ReachDesk::class)->input($tried)->underHeader['scheme'] ?? []));
+        self::assertGreaterThan(100, count(app(ReachDesk::class)->input($tried)->underHeader?->seen(false)[0][1] ?? []));
         self::assertNotSame([], $over($tried), 'dark words on a picture of the night');
+        // A season puts another picture there: what holds on every day's picture may fail on that one.
+        $light = ['header.over' => true, 'header.over.scheme' => 'night', 'band.lead-1.layout' => 'over', 'band.lead-1.veil' => 0.5, 'band.lead-1.picture' => 'workshop', 'seasons' => 'season-1', 'season.season-1.on' => true, 'season.season-1.name' => 'Thaw', 'season.season-1.picture' => ''];
+        $now = array_map(static fn(ContrastFinding $f): string => $f->title, $over($this->look()->trying($light)));
+        $swapped = $this->look()->trying(['season.season-1.picture' => 'lead'] + $light);
+        self::assertSame([null, 'Thaw'], array_column(app(ReachDesk::class)->input($swapped)->underHeader?->seen(false) ?? [], 0));
+        $then = array_map(static fn(ContrastFinding $f): string => $f->title, $over($swapped));
+        self::assertNotSame([], array_filter($then, static fn(string $t): bool => str_ends_with($t, ', while Thaw runs')), implode('; ', [...$now, '|', ...$then]));
     }
 }

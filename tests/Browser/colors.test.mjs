@@ -182,6 +182,22 @@ test('the lattice is walked by key, its knots light their places up, lead from p
   await undoHere();
 });
 
+test('what stands over a picture is measured on it, and mended by the thinnest veil that does', async () => {
+  await change(page, { 'header.over': true, 'band.lead-1.layout': 'over', 'header.over.scheme': 'night', 'band.lead-1.veil': 0.1 });
+  await open('lattice', '&woven=scheme.night');
+  const knot = page.locator('[data-knot="menu:over"]');
+  assert.match(await knot.getAttribute('aria-label'), /^menu on the first band’s picture, 1\.\d to 1 in Night: too faint/);
+  await knot.focus();
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('.opened-knot .fix');
+  await page.waitForFunction(() => { const box = document.querySelector('.opened-knot').getBoundingClientRect(); return box.top < document.querySelector('#bench').getBoundingClientRect().bottom - 80; });
+  await posted(() => page.locator('.opened-knot .fix', { hasText: 'Lay a veil of' }).click());
+  assert.match(await knot.getAttribute('aria-label'), /, (4\.[5-9]|[5-9]\.\d) to 1 in Night: holds/);
+  await page.waitForFunction(() => Number(getComputedStyle(document.querySelector('iframe').contentDocument.querySelector('.lead-picture'), '::after').opacity) > 0.3);
+  await undoHere();
+  await undoHere();
+});
+
 test('a look gets colors for dark surroundings, checked and changed on their own, and devices that ask get them', async () => {
   await open('dark');
   await noAxeFindings(page, 'no dark set yet');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use Ikat\Core\Check\Palette;
+use Ikat\Core\Check\UnderHeader;
 use Ikat\Core\Color\Color;
-use Ikat\Core\Color\Compositing;
 use Ikat\Core\Look\Gradient;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
@@ -80,8 +80,8 @@ final class ContrastInChromiumTest extends TestCase
         }
         $veil = Color::parse(self::color(false))->withAlpha(mt_rand(0, 8) / 10);
         $ink = self::color(false);
-        $under = array_map(static fn(string $hex): Color => Compositing::over($veil, Color::parse($hex)), array_merge(...$rows));
-        $palette = new Palette(Fixtures::look(['scheme.night.menu' => $ink]), ['scheme.night'], ['scheme' => $under]);
+        $under = new UnderHeader([['season' => null, 'pixels' => array_map(Color::parse(...), array_merge(...$rows)), 'grounds' => ['scheme' => $veil->withAlpha(1)]]], 'band.lead-1.veil', $veil->alpha);
+        $palette = new Palette(Fixtures::look(['scheme.night.menu' => $ink]), ['scheme.night'], $under);
         [$r, $g, $b] = array_map(static fn(float $v): int => (int) round(255 * $v), $veil->shown()->numbers());
 
         return [['layers' => ["rgb($r $g $b / $veil->alpha)"], 'picture' => $rows, 'ink' => $ink], $palette->ratio('scheme.night', 'menu', Palette::OVER)];

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Check;
 
 use Ikat\Core\Check\CheckInput;
+use Ikat\Core\Check\Fix;
+use Ikat\Core\Check\Fixes;
 use Ikat\Core\Check\Joining;
 use Ikat\Core\Check\Lattice;
 use Ikat\Core\Check\Palette;
 use Ikat\Core\Check\RolePair;
 use Ikat\Core\Check\Severity;
+use Ikat\Core\Check\UnderHeader;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Compositing;
 use Ikat\Core\Color\Contrast;
@@ -86,13 +89,47 @@ final class LatticeTest extends TestCase
     {
         $body = '<div class="wear scheme-daylight"><header class="is-over wear scheme-night"><p class="menu">x</p></header><p>y</p></div>';
         $plain = Fixtures::input(self::CSS, $body);
-        $input = new CheckInput($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, ['scheme' => [Color::parse('#202020'), Color::parse('#777777'), Color::parse('#303030')]]);
+        $input = new CheckInput($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, self::under(['' => ['#202020', '#777777', '#303030']]));
         $knot = Lattice::of($input, ['scheme.night'])->knots['menu:over'];
         $menu = Color::parse($input->look->text('scheme.night.menu'));
         self::assertEqualsWithDelta(Contrast::ratio($menu, Color::parse('#777777')), $knot->ratio, 1e-9);
         self::assertArrayNotHasKey('menu:over', Lattice::of($input, ['scheme.daylight'])->knots);
         $found = array_values(array_filter(Fixtures::contrast($input), static fn($f): bool => $f->pair->ground === Palette::OVER));
         self::assertSame(['menu on the first band’s picture'], array_column($found, 'title'));
+        // Places of a picture do not run into each other: between a dark and a light one there need be nothing.
+        $parted = new CheckInput($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, self::under(['' => ['#000000'], 'Thaw' => ['#ffffff']]));
+        $titles = array_column(array_filter(Fixtures::contrast($parted), static fn($f): bool => $f->pair->ground === Palette::OVER), 'title');
+        self::assertSame(['menu on the first band’s picture, while Thaw runs'], array_values($titles));
+        self::assertEqualsWithDelta(Contrast::ratio($menu, Color::parse('#ffffff')), Lattice::of($parted, ['scheme.night'])->knots['menu:over']->ratio, 1e-9);
+    }
+
+    /** The veil is laid on until all that falls short under every picture holds, and no further. */
+    public function testAVeilMendsWhatStandsOverAPicture(): void
+    {
+        $body = '<div class="wear scheme-daylight"><header class="is-over wear scheme-night"><p class="menu">x</p></header></div>';
+        $plain = Fixtures::input(self::CSS, $body);
+        $input = new CheckInput($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, self::under(['' => ['#202020', '#9a8a70'], 'Thaw' => ['#c0c0c0']], 'band.lead-1.veil'));
+        $finding = array_values(array_filter(Fixtures::contrast($input), static fn($f): bool => $f->pair->ground === Palette::OVER))[0];
+        $veils = array_values(array_filter(Fixes::for($finding, $input), static fn(Fix $f): bool => $f->change === 'veil'));
+        self::assertCount(1, $veils);
+        $to = (float) $veils[0]->changes['band.lead-1.veil'];
+        $menu = Color::parse($input->look->text('scheme.night.menu'));
+        $worst = static fn(float $veil): float => min(array_map(static fn(array $s): float => min(array_map(static fn(Color $c): float => Contrast::ratio($menu, $c), $s[1])), $input->underHeader?->seen(false, $veil) ?? []));
+        self::assertGreaterThanOrEqual(4.5, $worst($to));
+        self::assertLessThan(4.5, $worst($to - 0.05));
+        self::assertEqualsWithDelta($worst($to), $veils[0]->ratio, 1e-9);
+        // A veil as light as the words helps nothing, and a picture beside the words has none.
+        foreach ([self::under(['' => ['#eeeeee']], 'band.lead-1.veil', '#f9f3e6'), self::under(['' => ['#c0c0c0']])] as $under) {
+            $other = new CheckInput($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, $under);
+            $finding = array_values(array_filter(Fixtures::contrast($other), static fn($f): bool => $f->pair->ground === Palette::OVER))[0];
+            self::assertNotContains('veil', array_column(Fixes::for($finding, $other), 'change'));
+        }
+    }
+
+    /** @param array<string, list<string>> $pictures season => colors; '' for every day */
+    private static function under(array $pictures, ?string $veilPath = null, string $ground = '#2c2b76'): UnderHeader
+    {
+        return new UnderHeader(array_map(static fn(string $season, array $colors): array => ['season' => $season === '' ? null : $season, 'pixels' => array_map(Color::parse(...), $colors), 'grounds' => ['scheme' => Color::parse($ground)]], array_keys($pictures), $pictures), $veilPath, 0.0);
     }
 
     public function testDarkSetsAreCheckedLikeTheFirst(): void

@@ -7,7 +7,7 @@
 @php($hasOwn = array_filter($lattice->knots, fn ($k) => $isOwn($k->ink, $k->ground)) !== [])
 @php($columns = count($lattice->columns))
 @php($isAll = in_array($bench->woven, ['all', 'dark'], true))
-@php($thread = fn (string $column): string => str_contains($column, '@') ? $theme->schemes[Ikat\Core\Check\Palette::scheme(explode('@', $column)[1])] : (str_ends_with($column, '-hover') ? 'pointed at' : $name($column)))
+@php($thread = fn (string $column): string => str_contains($column, '@') ? $theme->schemes[Ikat\Core\Check\Palette::scheme(explode('@', $column)[1])] : (str_ends_with($column, '-hover') ? 'pointed at' : ($column === Ikat\Core\Check\Palette::OVER ? 'picture' : $name($column))))
 @php($left = 84)
 @php($wide = $columns === 0 ? 26 : min(30, (400 - $left) / $columns))
 @php($top = 88)
