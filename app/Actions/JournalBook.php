@@ -18,6 +18,10 @@ final class JournalBook
     /** The entries after one, whole. */
     public function since(Look $look, int $sequence): Journal
     {
+        if ($look->head <= $sequence) {
+            return Journal::of([]);
+        }
+
         return Journal::of($look->edits()->where('sequence', '>', $sequence)->orderBy('sequence')->get()->map(static fn(Edit $e): JournalEntry => $e->entry()));
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Looks;
 
-use App\Models\Edit;
 use Ikat\Core\Check\ContrastFinding;
 use Ikat\Core\Check\Fix;
 use Ikat\Core\Check\Fixes;
@@ -20,6 +19,9 @@ use Ikat\Core\Palette\Following;
 /** What the color desk shows besides what every step does: the lattice, fixes, departures, and who wears what. */
 final class ColorDesk
 {
+    /** Edits that recent colors are taken from. */
+    private const RECENT = 40;
+
     private ?Fixes $fixes = null;
 
     private ?Lattice $lattice = null;
@@ -109,9 +111,12 @@ final class ColorDesk
     public function recentColors(): array
     {
         $found = [];
-        foreach ($this->bench->look->edits()->orderByDesc('sequence')->limit(40)->get()->flatMap(static fn(Edit $e): array => $e->entry()->changes) as $change) {
-            if (is_string($change->after) && preg_match('/^#[0-9a-f]{6}$/', $change->after)) {
-                $found[$change->after] = true;
+        // Plain rows: an edit asks this each time, and needs no journal of it.
+        foreach ($this->bench->look->edits()->orderByDesc('sequence')->limit(self::RECENT)->toBase()->pluck('settings_changed') as $changes) {
+            foreach (json_decode((string) $changes, true, 8, JSON_THROW_ON_ERROR) as $change) {
+                if (is_string($change['after'] ?? null) && preg_match('/^#[0-9a-f]{6}$/', $change['after'])) {
+                    $found[$change['after']] = true;
+                }
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Looks;
 
 use App\Models\Look;
-use App\Models\Store;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Look\Catalog\StorefrontCatalog;
@@ -34,9 +33,6 @@ final class LookDesk
 
     /** @var array<string, SeasonCalendar> by look id and head */
     private array $calendars = [];
-
-    /** @var array<int, \DateTimeZone> by store id */
-    private array $zones = [];
 
     public function __construct(public readonly ThemeShelf $themes, private readonly DraftFiles $drafts) {}
 
@@ -112,7 +108,7 @@ final class LookDesk
     /** The time zone of the look's store. */
     public function zone(Look $look): \DateTimeZone
     {
-        return $this->zones[$look->storefront->store_id] ??= Store::query()->findOrFail($look->storefront->store_id)->zone();
+        return $look->storefront->store->zone();
     }
 
     /** Lays the look's stylesheet where its address will find it, and gives its name. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Looks;
 
 use App\Models\Category;
-use App\Models\MenuEntry;
-use App\Models\Page;
-use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Store;
 use App\Shop\CurrentStore;
 use Ikat\Core\Check\StoreContents;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** What the store in hand has, read once a request. */
 final class StoreDesk
@@ -53,23 +53,47 @@ final class StoreDesk
     private function read(): StoreContents
     {
         $store = Store::query()->findOrFail($this->current->id());
-        $pages = Page::query()->orderBy('id')->get(['slug', 'title'])->mapWithKeys(static fn(Page $p): array => ["/page/$p->slug" => $p->title])->all();
-        $products = array_values(Product::query()->orderBy('id')->pluck('slug')->all());
-        $categories = Category::query()->orderBy('id')->pluck('slug')->all();
+        $found = $this->rows();
+        $pages = $found['page']->mapWithKeys(static fn(object $p): array => ["/page/$p->slug" => $p->words])->all();
+        $slugs = static fn(string $kind): array => array_values($found[$kind]->pluck('slug')->all());
 
         return new StoreContents(
             $pages,
             [
                 ...array_keys(self::FIXED), ...array_keys($pages),
-                ...array_map(static fn(string $s): string => "/category/$s", $categories),
-                ...array_map(static fn(string $s): string => "/product/$s", $products),
+                ...array_map(static fn(string $s): string => "/category/$s", $slugs('category')),
+                ...array_map(static fn(string $s): string => "/product/$s", $slugs('product')),
             ],
-            array_map(static fn(array $rows): array => array_column($rows, 'target'), MenuEntry::query()->orderBy('position')->get(['menu', 'target'])->groupBy('menu')->toArray()),
-            array_values(Picture::query()->orderBy('id')->pluck('name')->all()),
-            $products,
+            $found['menu']->mapToGroups(static fn(object $e): array => [$e->slug => $e->words])->map(static fn(Collection $targets): array => array_values($targets->all()))->all(),
+            $slugs('picture'),
+            $slugs('product'),
             count($store->countries ?? []) ?: 1,
             $store->time_zone,
-            array_values(Page::query()->where('policy', true)->orderBy('id')->get(['slug'])->map(static fn(Page $p): string => "/page/$p->slug")->all()),
+            array_values($found['page']->filter(static fn(object $p): bool => (bool) $p->policy)->map(static fn(object $p): string => "/page/$p->slug")->all()),
         );
+    }
+
+    /**
+     * Everything checks and links need of the store, in one question: an edit asks it each time.
+     *
+     * @return array<'page'|'product'|'category'|'menu'|'picture', Collection<int, object{slug: string, words: string, policy: int|bool}>> each in its order
+     */
+    private function rows(): array
+    {
+        $of = fn(string $kind, string $table, string $slug = 'slug', string $words = "''", string $policy = '0', string $place = 'id'): Builder => DB::table($table)
+            ->selectRaw("'$kind' as kind, $slug as slug, $words as words, $policy as policy, $place as place")
+            ->where('store_id', $this->current->id());
+        $rows = $of('page', 'pages', words: 'title', policy: 'policy')
+            ->unionAll($of('product', 'products'))
+            ->unionAll($of('category', 'categories'))
+            ->unionAll($of('menu', 'menu_entries', 'menu', 'target', place: 'position'))
+            ->unionAll($of('picture', 'pictures', 'name'))
+            ->get()->sortBy('place')->groupBy('kind');
+        $found = [];
+        foreach (['page', 'product', 'category', 'menu', 'picture'] as $kind) {
+            $found[$kind] = $rows->get($kind, collect());
+        }
+
+        return $found;
     }
 }

@@ -31,9 +31,18 @@ final class Look extends Model
     /** @var array<string, string> */
     protected $casts = ['put_away_at' => 'datetime'];
 
+    /** @var ?array{string, LookState} the bytes it was read from, and what they say */
+    private ?array $read = null;
+
     public function ownChanges(): LookState
     {
-        return LookState::fromBytes($this->state);
+        // Asked for each setting of a step; it changes with the state alone.
+        $bytes = (string) $this->attributes['state'];
+        if ($this->read === null || $this->read[0] !== $bytes) {
+            $this->read = [$bytes, LookState::fromBytes($bytes)];
+        }
+
+        return $this->read[1];
     }
 
     /** What is tried on: not kept, and told apart by its content. Empty for the look itself. */
