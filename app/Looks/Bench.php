@@ -18,6 +18,7 @@ use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Lattice;
 use Ikat\Core\Look\Alias;
 use Ikat\Core\Look\ColoredWords;
+use Ikat\Core\Look\EntryKind;
 use Ikat\Core\Look\Item;
 use Ikat\Core\Look\Journal;
 use Ikat\Core\Look\LayerKind;
@@ -44,6 +45,8 @@ final class Bench
     private ?ColorDesk $colors = null;
 
     private ?Journal $journal = null;
+
+    private ?Edit $lastEdit = null;
 
     private ?Release $live = null;
 
@@ -155,7 +158,7 @@ final class Bench
                 'open_path' => $setting->type === SettingType::Color ? $path : $this->selected,
                 'open_part' => match (true) {
                     $kind === 'dark' => 'dark',
-                    $kind === 'scheme' || str_starts_with($path, 'name.scheme') || $path === Wardrobe::SCHEMES => 'schemes',
+                    $kind === 'scheme' || str_starts_with($path, 'name.scheme') || in_array($path, [Wardrobe::SCHEMES, Wardrobe::SCHEMES_AWAY], true) => 'schemes',
                     default => 'brand',
                 },
             ]).($setting->type === SettingType::Gradient ? '#gradient' : ''));
@@ -279,14 +282,17 @@ final class Bench
         return $this->findingsHere()[0] ?? null;
     }
 
+    /** Right after an edit it alone can be undone, and nothing redone: only then is the whole way not read. */
     public function journal(): Journal
     {
-        return $this->journal ??= $this->book->outline($this->look);
+        $last = $this->lastEdit()?->entry();
+
+        return $this->journal ??= $last?->kind === EntryKind::Edit ? Journal::of([$last]) : $this->book->outline($this->look);
     }
 
     public function lastEdit(): ?Edit
     {
-        return $this->look->edits()->orderByDesc('sequence')->first();
+        return $this->lastEdit ??= $this->look->edits()->orderByDesc('sequence')->first();
     }
 
     public function live(): ?Release

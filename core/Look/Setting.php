@@ -14,6 +14,9 @@ final readonly class Setting
     /** What a text setting is about when some of its words may have the color of a role. */
     public const IN_COLORS = 'colors';
 
+    /** What a list of keys is about that names what is not in use. */
+    public const PUT_AWAY = 'away';
+
     /**
      * @param string $path e.g. header.logo.size; also the name of its custom property
      * @param string $part the part of the storefront it belongs to: a data-part value, or "every page"
@@ -121,10 +124,13 @@ final readonly class Setting
         return new self($path, SettingType::Items, $label, $part, $step, $default, max: $max, choices: $kinds, words: $words, appliesWhen: $when, of: $prefix);
     }
 
-    /** @param array<string, string> $known the theme's own, key => label */
-    public static function keys(string $path, string $label, Step $step, array $known, int $max, string $words = ''): self
+    /**
+     * @param array<string, string> $known the theme's own, key => label
+     * @param bool $isAway whether it lists those put away: none of them, to begin with
+     */
+    public static function keys(string $path, string $label, Step $step, array $known, int $max, string $words = '', bool $isAway = false): self
     {
-        return new self($path, SettingType::Keys, $label, 'every page', $step, implode(',', array_keys($known)), max: $max, choices: $known, words: $words);
+        return new self($path, SettingType::Keys, $label, 'every page', $step, $isAway ? '' : implode(',', array_keys($known)), max: $max, choices: $known, words: $words, of: $isAway ? self::PUT_AWAY : '');
     }
 
     public static function gradient(string $path, string $label, string $part, string $default, string $words = '', Step $step = Step::Colors): self

@@ -165,11 +165,11 @@ final class ValueRule
     {
         $keys = self::split($setting, $value);
         foreach ($keys as $key) {
-            if (! isset($setting->choices[$key]) && ! preg_match(Wardrobe::OWN, $key)) {
+            if (! isset($setting->choices[$key]) && ($setting->of === Setting::PUT_AWAY || ! preg_match(Wardrobe::OWN, $key))) {
                 throw UnacceptableValue::because($setting, $value, sprintf('“%s” is not one of them: %s.', self::quote($key), implode(', ', array_keys($setting->choices))));
             }
         }
-        if ($keys === []) {
+        if ($setting->of === Setting::PUT_AWAY ? count($keys) === count($setting->choices) : $keys === []) {
             throw UnacceptableValue::because($setting, $value, 'at least one has to stay.');
         }
 

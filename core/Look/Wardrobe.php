@@ -14,6 +14,8 @@ final readonly class Wardrobe
 {
     public const BRAND = 'palette.brand';
     public const SCHEMES = 'palette.schemes';
+    public const BRAND_AWAY = 'palette.away.brand';
+    public const SCHEMES_AWAY = 'palette.away.schemes';
     public const DARK = 'dark.on';
 
     /** What a merchant adds is named own1, own2… */
@@ -35,8 +37,8 @@ final readonly class Wardrobe
             static fn(string $path): bool => str_starts_with($path, 'palette.') || str_starts_with($path, 'name.') || $path === self::DARK,
             ARRAY_FILTER_USE_KEY,
         ), $layers));
-        [$brand, $brandAway] = self::sorted($theme->brandColors, $values, self::BRAND, 'brand', 'New color');
-        [$schemes, $schemesAway] = self::sorted($theme->schemes, $values, self::SCHEMES, 'scheme', 'New scheme');
+        [$brand, $brandAway] = self::sorted($theme->brandColors, $values, self::BRAND, self::BRAND_AWAY, 'brand', 'New color');
+        [$schemes, $schemesAway] = self::sorted($theme->schemes, $values, self::SCHEMES, self::SCHEMES_AWAY, 'scheme', 'New scheme');
 
         return new self($brand, $schemes, $brandAway, $schemesAway, ($values[self::DARK] ?? false) === true);
     }
@@ -51,6 +53,22 @@ final readonly class Wardrobe
     public function key(): string
     {
         return hash('xxh128', serialize([$this->brand, $this->schemes, $this->brandAway, $this->schemesAway, $this->dark]));
+    }
+
+    /**
+     * The changes that put one away: the theme's waits for an undo or another starter, the merchant's own is in no list any more.
+     *
+     * @param array<string, string> $labels those in use, key => label
+     * @param 'brand'|'scheme' $prefix
+     *
+     * @return array<string, string> path => value
+     */
+    public static function putAway(ResolvedLook $look, array $labels, string $prefix, string $key): array
+    {
+        [$list, $away] = $prefix === 'brand' ? [self::BRAND, self::BRAND_AWAY] : [self::SCHEMES, self::SCHEMES_AWAY];
+        $changes = [$list => implode(',', array_diff(array_keys($labels), [$key]))];
+
+        return preg_match(self::OWN, $key) === 1 ? $changes : [...$changes, $away => implode(',', array_unique([...array_filter(explode(',', $look->text($away))), $key]))];
     }
 
     /** The first key own1, own2… that is neither in use nor waits among changes. */
@@ -76,11 +94,14 @@ final readonly class Wardrobe
      *
      * @return array{array<string, string>, array<string, string>} those in use, those put away
      */
-    private static function sorted(array $themes, array $values, string $path, string $prefix, string $new): array
+    private static function sorted(array $themes, array $values, string $path, string $awayPath, string $prefix, string $new): array
     {
-        $written = array_filter(explode(',', (string) ($values[$path] ?? '')), static fn(string $k): bool => isset($themes[$k]) || preg_match(self::OWN, $k) === 1);
-        // A list made on another theme that names none of this one's takes none of them away.
-        $keys = array_values(array_unique(array_intersect_key($themes, array_flip($written)) === [] ? [...array_keys($themes), ...$written] : $written));
+        $list = static fn(string $at): array => array_filter(explode(',', (string) ($values[$at] ?? '')));
+        $away = array_intersect_key($themes, array_flip($list($awayPath)));
+        $written = array_filter($list($path), static fn(string $k): bool => isset($themes[$k]) || preg_match(self::OWN, $k) === 1);
+        // What a list made on another theme or version does not name comes last: nothing goes that nobody put away.
+        $keys = array_values(array_unique([...$written, ...array_keys($themes)]));
+        $keys = array_values(array_diff($keys, array_map(strval(...), array_keys($away)))) ?: $keys;
         $label = static function (string $key) use ($themes, $values, $prefix, $new): string {
             $named = trim((string) ($values["name.$prefix.$key"] ?? ''));
 

@@ -31,7 +31,7 @@ final class Wearers
      */
     public static function without(ResolvedLook $look, Theme $theme, string $scheme, string $heir, array $instead = []): array
     {
-        $changes = [Wardrobe::SCHEMES => implode(',', array_diff(array_keys($theme->schemes), [$scheme]))];
+        $changes = Wardrobe::putAway($look, $theme->schemes, 'scheme', $scheme);
         foreach (self::of($look, $theme, $scheme) as $setting) {
             $wanted = $instead[$setting->path] ?? $heir;
             $changes[$setting->path] = isset($setting->choices[$wanted]) && $wanted !== $scheme ? $wanted : $heir;

@@ -42,7 +42,7 @@ final class Following
      */
     public static function without(ResolvedLook $look, Theme $theme, string $key, string $heir, array $instead = []): array
     {
-        $changes = [Wardrobe::BRAND => implode(',', array_diff(array_keys($theme->brandColors), [$key]))];
+        $changes = Wardrobe::putAway($look, $theme->brandColors, 'brand', $key);
         // An heir that followed what goes keeps its color.
         if (in_array("brand.$heir", $look->followersOf("brand.$key"), true)) {
             $changes["brand.$heir"] = $look->text("brand.$heir");

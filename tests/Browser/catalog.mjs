@@ -67,7 +67,7 @@ export function another(setting) {
     case 'picture': return PICTURES.find((p) => p !== value);
     case 'picks': return of === 'product' ? 'reed-drum-lantern,moth-paper-globe,heron-folding-lantern' : 'lead-winter,lead';
     case 'items': return value.split(',').reverse().slice(1).join(',');
-    case 'keys': return value.split(',').reverse().join(',');
+    case 'keys': return of === 'away' ? choices[0] : value.split(',').reverse().join(',');
     case 'gradient': return 'linear-gradient(90deg, #112233 0%, #fe01dc 100%)';
     case 'moment': return '2020-01-01T00:00';
     default: throw new Error(`No other value for a ${type}.`);

@@ -19,11 +19,13 @@ final class ColorSettings
     public static function for(Theme $theme, Wardrobe $wardrobe): iterable
     {
         yield Setting::keys(Wardrobe::BRAND, 'Brand colors in their order', Step::Colors, $theme->brandColors, self::MOST_BRAND_COLORS, 'palette add remove order');
+        yield Setting::keys(Wardrobe::BRAND_AWAY, 'Brand colors put away', Step::Colors, $theme->brandColors, self::MOST_BRAND_COLORS, 'palette remove', true);
         foreach ($wardrobe->brand + $wardrobe->brandAway as $key => $label) {
             yield Setting::color("brand.$key", $label, 'every page', (string) ($theme->values["brand.$key"] ?? '#808080'), 'brand color palette');
             yield Setting::text("name.brand.$key", "Name of the brand color $label", 'every page', Step::Colors, '', 24, 'rename palette');
         }
         yield Setting::keys(Wardrobe::SCHEMES, 'Color schemes in their order', Step::Colors, $theme->schemes, self::MOST_SCHEMES, 'scheme add remove order');
+        yield Setting::keys(Wardrobe::SCHEMES_AWAY, 'Color schemes put away', Step::Colors, $theme->schemes, self::MOST_SCHEMES, 'scheme remove', true);
         $first = (string) array_key_first($theme->schemes);
         foreach ($wardrobe->schemes + $wardrobe->schemesAway as $key => $label) {
             $default = static fn(string $role): string => (string) ($theme->values["scheme.$key.$role"] ?? $theme->values["scheme.$first.$role"] ?? '#808080');

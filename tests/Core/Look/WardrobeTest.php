@@ -18,13 +18,13 @@ use Tests\Core\Fixtures;
 
 final class WardrobeTest extends TestCase
 {
-    private const ADDED = ['palette.brand' => 'main,paper,own1', 'name.brand.own1' => 'Moss', 'brand.own1' => '#3b5d3a', 'palette.schemes' => 'daylight,own1', 'name.scheme.own1' => 'Woods', 'scheme.own1.ink' => '{brand.own1}'];
+    private const ADDED = ['palette.brand' => 'main,paper,own1', 'palette.away.brand' => 'sheet,mist,second,accent,warm,cool,ink,thread', 'name.brand.own1' => 'Moss', 'brand.own1' => '#3b5d3a', 'palette.schemes' => 'own1,daylight', 'palette.away.schemes' => 'night,lamplit', 'name.scheme.own1' => 'Woods', 'scheme.own1.ink' => '{brand.own1}'];
 
     public function testOrderNamesAndAdditionsAreTheMerchants(): void
     {
         $input = Fixtures::input('', '', self::ADDED);
         self::assertSame(['main' => 'Main', 'paper' => 'Paper', 'own1' => 'Moss'], $input->theme->brandColors);
-        self::assertSame(['daylight' => 'Daylight', 'own1' => 'Woods'], $input->theme->schemes);
+        self::assertSame(['own1' => 'Woods', 'daylight' => 'Daylight', 'kiln' => 'Kiln', 'counter' => 'Counter'], $input->theme->schemes, 'what no list names comes last');
         self::assertSame('#3b5d3a', $input->look->text('scheme.own1.ink'));
         self::assertArrayHasKey('own1', $input->look->catalog->get('footer.scheme')->choices);
         self::assertStringContainsString('.scheme-own1{', $input->compiled->css);
@@ -32,7 +32,7 @@ final class WardrobeTest extends TestCase
 
     public function testWhatIsPutAwayKeepsItsColorForWhatStillFollowsIt(): void
     {
-        $look = Fixtures::look(['palette.brand' => 'main,paper']);
+        $look = Fixtures::look(['palette.away.brand' => 'accent']);
         self::assertSame('#f6c159', $look->text('brand.accent'));
         self::assertSame('#f6c159', $look->text('scheme.night.link'));
     }
@@ -40,9 +40,13 @@ final class WardrobeTest extends TestCase
     public function testAListMadeOnAnotherThemeTakesNothingAway(): void
     {
         $theme = Fixtures::theme();
-        $wardrobe = Wardrobe::in($theme, [new Layer(LayerKind::Look, 'L', ['palette.schemes' => 'dawn,own1', 'name.scheme.own1' => 'Woods'])]);
-        self::assertSame([...$theme->schemes, 'own1' => 'Woods'], $wardrobe->schemes);
-        self::assertSame([], $wardrobe->schemesAway);
+        foreach (['dawn,own1' => [], 'night,dawn,own1' => ['night']] as $list => $first) {
+            $wardrobe = Wardrobe::in($theme, [new Layer(LayerKind::Look, 'L', ['palette.schemes' => $list, 'palette.away.schemes' => 'dawn', 'name.scheme.own1' => 'Woods'])]);
+            self::assertSame([...$first, 'own1', ...array_values(array_diff(array_keys($theme->schemes), $first))], array_keys($wardrobe->schemes));
+            self::assertSame([], $wardrobe->schemesAway);
+        }
+        // All of them put away, as only another theme's list can say, leaves them all.
+        self::assertSame($theme->schemes, Wardrobe::in($theme, [new Layer(LayerKind::Look, 'L', ['palette.away.schemes' => implode(',', array_keys($theme->schemes))])])->schemes);
     }
 
     public function testUnknownKeysAndAnEmptyListAreRefused(): void
@@ -56,6 +60,9 @@ final class WardrobeTest extends TestCase
             }
         }
         self::assertSame('own3,main', Fixtures::catalog()->normalize('palette.brand', ' own3, main'));
+        self::assertSame('', Fixtures::catalog()->normalize('palette.away.brand', ''));
+        $this->expectExceptionMessage('at least one has to stay');
+        Fixtures::catalog()->normalize('palette.away.brand', implode(',', array_keys(Fixtures::theme()->brandColors)));
     }
 
     public function testAFreeKeyIsOneThatNothingWaitsUnder(): void
@@ -77,6 +84,8 @@ final class WardrobeTest extends TestCase
         self::assertSame('linear-gradient(90deg, {brand.warm} 0%, {brand.main} 100%)', $after->text('scheme.night.gradient'));
         self::assertSame([], array_values(array_diff(Following::direct($after, 'brand.accent'), [])));
         self::assertStringNotContainsString('accent', (string) $after->value('palette.brand'));
+        self::assertSame('accent', $after->value('palette.away.brand'));
+        self::assertArrayNotHasKey('palette.away.brand', Following::without(Fixtures::look(self::ADDED), Fixtures::input('', '', self::ADDED)->theme, 'own1', 'main'), 'an own color is in no list any more');
     }
 
     public function testPartsOfARemovedSchemeWearAnother(): void
