@@ -12,7 +12,10 @@ use Ikat\Core\Check\RolePair;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\GamutTable;
+use Ikat\Core\Compile\SchemeStates;
+use Ikat\Core\Look\Catalog\SchemeRoles;
 use Ikat\Core\Look\Change;
+use Ikat\Core\Look\Setting;
 
 /** What a picker shows of one color: where it is readable, and its pairs. */
 final class ShadeDesk
@@ -20,11 +23,29 @@ final class ShadeDesk
     public function __construct(private readonly LookDesk $desk) {}
 
     /**
+     * @param float $hue degrees
+     * @param string $value a CSS color that is being tried; empty for the color as it is
+     * @param bool $isDark whether the window shows dark surroundings
+     *
+     * @return array{lines: list<array{title: string, target: float, points: list<array{float, float}>}>, pairs: list<array{title: string, ratio: string, target: string, passes: bool}>, turned: array<string, string>}
+     */
+    public function of(Bench $bench, string $path, float $hue, string $value, bool $isDark): array
+    {
+        $tried = $this->tried($bench, $path, $value);
+
+        return [
+            'lines' => $this->lines($bench, $path, $hue),
+            'pairs' => $this->pairs($bench, $path, $tried),
+            'turned' => $value === '' ? [] : $this->turned($bench, $path, $tried, $isDark),
+        ];
+    }
+
+    /**
      * The lines that bound the readable region around the present color: the nearest above it and the nearest below.
      *
      * @return list<array{title: string, target: float, points: list<array{float, float}>}> points are [chroma, lightness]
      */
-    public function lines(Bench $bench, string $path, float $hue): array
+    private function lines(Bench $bench, string $path, float $hue): array
     {
         $palette = Palette::of($bench->input());
         [$lightness, $chroma] = Color::parse($bench->input()->look->text($path))->to(ColorSpace::Oklch)->numbers();
@@ -52,16 +73,8 @@ final class ShadeDesk
      *
      * @return list<array{title: string, ratio: string, target: string, passes: bool}> the faintest first
      */
-    public function pairs(Bench $bench, string $path, string $value): array
+    private function pairs(Bench $bench, string $path, Palette $palette): array
     {
-        $look = $bench->look;
-        $own = $look->ownChanges();
-        $catalog = $this->desk->catalog($look);
-        if ($value !== '') {
-            $own = $own->with([new Change($path, null, $catalog->normalize($path, $value))]);
-        }
-        $resolved = $this->desk->resolveState($look, $own);
-        $palette = new Palette($resolved, Palette::sets($resolved, $bench->input()->theme), $bench->input()->underHeader);
         $rows = [];
         foreach ($this->pairsOf($bench->input(), $path) as [$set, $pair]) {
             $ratio = $pair->ratio($palette, $set);
@@ -70,6 +83,41 @@ final class ShadeDesk
         usort($rows, static fn(array $a, array $b): int => $a['share'] <=> $b['share']);
 
         return array_map(static fn(array $r): array => array_diff_key($r, ['share' => 0]), array_slice($rows, 0, 6));
+    }
+
+    /**
+     * What the rules make of a value: colors that follow it only once it is kept, shown while it is still being chosen.
+     *
+     * @param bool $isDark whether the window shows dark surroundings, whose colors come by rule from the first
+     *
+     * @return array<string, string> custom property => hex
+     */
+    private function turned(Bench $bench, string $path, Palette $palette, bool $isDark): array
+    {
+        $paths = [$path, ...$bench->input()->look->followersOf($path)];
+        $turned = [];
+        foreach (Palette::sets($bench->input()->look, $bench->input()->theme) as $set) {
+            $roles = array_keys($isDark ? SchemeRoles::ALL + SchemeStates::SOURCES : SchemeStates::SOURCES);
+            $isTouched = array_filter($paths, static fn(string $p): bool => str_starts_with($p, "$set.") || ($isDark && str_starts_with($p, 'scheme.'.Palette::scheme($set).'.'))) !== [];
+            // What follows the color itself moves with it in the window already.
+            foreach (Palette::isDark($set) === $isDark && $isTouched ? array_filter($roles, static fn(string $role): bool => ! in_array("$set.$role", $paths, true)) : [] as $role) {
+                $turned[Setting::propertyOf('scheme.'.Palette::scheme($set).".$role")] = $palette->color($set, $role)->hex();
+            }
+        }
+
+        return $turned;
+    }
+
+    /** The colors as they would be with a value; as they are, with none. */
+    private function tried(Bench $bench, string $path, string $value): Palette
+    {
+        if ($value === '') {
+            return Palette::of($bench->input());
+        }
+        $change = new Change($path, null, $this->desk->catalog($bench->look)->normalize($path, $value));
+        $resolved = $this->desk->resolveState($bench->look, $bench->look->ownChanges()->with([$change]));
+
+        return new Palette($resolved, Palette::sets($resolved, $bench->input()->theme), $bench->input()->underHeader);
     }
 
     /**

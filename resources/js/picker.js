@@ -81,10 +81,12 @@ async function open(root, shopWindow) {
 
   async function ask(value) {
     const mine = ++asked;
-    const query = new URLSearchParams({ path: root.dataset.path, hue: color.h, value, open_scheme: document.querySelector('#state [name=open_scheme]').value });
+    const query = new URLSearchParams({ path: root.dataset.path, hue: color.h, value, dark: shopWindow.isDark() ? '1' : '', open_scheme: document.querySelector('#state [name=open_scheme]').value });
     const answer = await fetch(`${document.body.dataset.base}/shade?${query}`, { headers: { Accept: 'application/json' } }).catch(() => null);
     if (!answer?.ok || mine !== asked || !root.isConnected) return;
-    const { lines, pairs } = await answer.json();
+    const { lines, pairs, turned } = await answer.json();
+    // What rules make of the color comes a little later than the color, but before it is kept.
+    if (changed) Object.entries(turned).forEach(([property, hex]) => shopWindow.show(property, hex));
     drawLines(lines);
     root.querySelector('[data-pairs]').replaceChildren(...pairs.map(row));
   }

@@ -345,6 +345,7 @@ export function startWindow(root) {
     rebuild: build,
     point,
     wearDark,
+    isDark: () => state.dark,
     /** Goes to one place on a page, lights it up and brings it into view. */
     async visit(page, element) {
       if (pageList.value !== page || keyOf(panes[0].frame) !== page) {

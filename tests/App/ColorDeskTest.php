@@ -113,4 +113,27 @@ final class ColorDeskTest extends AppTestCase
         $then = array_map(static fn(ContrastFinding $f): string => $f->title, $over($swapped));
         self::assertNotSame([], array_filter($then, static fn(string $t): bool => str_ends_with($t, ', while Thaw runs')), implode('; ', [...$now, '|', ...$then]));
     }
+
+    /** Second voice, pointed-at buttons and the like come by rule: while a color is chosen they are told, as they will be once it is kept. */
+    public function testWhatRulesMakeOfAColorIsToldWhileItIsChosen(): void
+    {
+        $base = "/workbench/looks/{$this->look()->id}";
+        $this->edit(['path' => 'dark.on', 'value' => 'on'])->assertOk();
+        $ask = fn(string $path, string $value, string $dark = ''): array => $this->getJson("$base/shade?".http_build_query(['path' => $path, 'value' => $value, 'hue' => 280, 'dark' => $dark]))->assertOk()->json('turned');
+        self::assertSame([], $ask('brand.ink', ''));
+        $light = $ask('brand.ink', '#402010');
+        $dark = $ask('brand.paper', '#e0e8f0', '1');
+        self::assertArrayHasKey('--scheme-daylight-soft', $light);
+        self::assertArrayNotHasKey('--scheme-daylight-ink', $light, 'what follows moves by itself');
+        self::assertArrayHasKey('--scheme-daylight-ground', $dark, 'the dark set comes by rule');
+        foreach ([['brand.ink', '#402010', $light, 'scheme'], ['brand.paper', '#e0e8f0', $dark, 'dark']] as [$path, $value, $told, $kind]) {
+            $this->edit(['path' => $path, 'value' => $value])->assertOk();
+            $palette = Palette::of(app(ReachDesk::class)->input($this->look()));
+            foreach ($told as $property => $hex) {
+                [, $scheme, $role] = explode('-', substr($property, 2), 3);
+                self::assertSame($palette->color("$kind.$scheme", $role)->hex(), $hex, $property);
+            }
+            $this->form('undo', [])->assertOk();
+        }
+    }
 }

@@ -144,6 +144,26 @@ test('a ground runs from color to color, set on the drawing by pointer and by ke
   for (let i = 0; i < 7; i += 1) await undoHere();
 });
 
+test('what rules make of a color moves while it is being chosen, before anything is kept', async () => {
+  await open();
+  await page.locator('.living .p-ink').first().click();
+  await settled(page);
+  assert.match(await page.locator('#t-picker').textContent(), /ink/);
+  const soft = () => shopFrame(page).evaluate(() => getComputedStyle(document.documentElement).getPropertyValue('--scheme-daylight-soft').trim());
+  const before = await soft();
+  const plane = await page.locator('[data-plane]').boundingBox();
+  await page.mouse.move(plane.x + plane.width * 0.2, plane.y + plane.height * 0.7);
+  await page.mouse.down();
+  await page.mouse.move(plane.x + plane.width * 0.1, plane.y + plane.height * 0.75, { steps: 4 });
+  await page.waitForFunction((old) => getComputedStyle(document.querySelector('iframe').contentDocument.documentElement).getPropertyValue('--scheme-daylight-soft').trim() !== old, before);
+  assert.doesNotMatch(await page.locator('[data-press=undo]').textContent(), /ink/, 'nothing is kept yet');
+  await page.mouse.move(plane.x + plane.width * 0.1, plane.y + plane.height * 0.8, { steps: 2 });
+  await posted(() => page.mouse.up());
+  assert.notEqual(await soft(), before);
+  await undoHere();
+  assert.equal(await soft(), before);
+});
+
 test('the lattice is walked by key, its knots light their places up, lead from place to place, and are mended', async () => {
   await change(page, { 'scheme.daylight.reduced': '#e0a070' });
   await open('lattice');

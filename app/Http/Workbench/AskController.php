@@ -100,12 +100,10 @@ final class AskController
     public function shade(Request $request, int $look, ShadeDesk $shades): JsonResponse|Response
     {
         $bench = $this->maker->make($request, $this->maker->look($look));
-        $path = (string) $request->query('path');
         try {
-            return response()->json([
-                'lines' => $shades->lines($bench, $path, (float) $request->query('hue', '0')),
-                'pairs' => $shades->pairs($bench, $path, (string) $request->query('value', '')),
-            ]);
+            $shade = $shades->of($bench, (string) $request->query('path'), (float) $request->query('hue', '0'), (string) $request->query('value', ''), $request->boolean('dark'));
+
+            return response()->json(['turned' => (object) $shade['turned']] + $shade);
         } catch (LookException $e) {
             return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
