@@ -93,11 +93,12 @@ export function startWords() {
   const fieldAt = (event) => event.target.closest?.('.words-field');
   const isSingle = (field) => field.getAttribute('aria-multiline') !== 'true';
 
+  const entered = new WeakMap();
+  const now = (field) => written(trimmed(read(field)));
   function keep(field) {
     const store = field.parentElement.querySelector('input[name="value"]');
-    const now = written(trimmed(read(field)));
-    if (now === store.value) return;
-    store.value = now;
+    if (now(field) === store.value) return;
+    store.value = now(field);
     store.dispatchEvent(new Event('change', { bubbles: true }));
   }
   function insert(field, words) {
@@ -122,15 +123,17 @@ export function startWords() {
       insert(field, words);
     } else if (event.inputType === 'insertText' && plain(read(field)).length + words.length - document.getSelection().toString().length > Number(field.dataset.most)) event.preventDefault();
   });
-  bench.addEventListener('focusout', (event) => { const field = fieldAt(event); if (field) keep(field); });
+  // What was not touched stays as it was written, even where the field would write it otherwise.
+  bench.addEventListener('focusin', (event) => { const field = fieldAt(event); if (field) entered.set(field, now(field)); });
+  bench.addEventListener('focusout', (event) => { const field = fieldAt(event); if (field && now(field) !== entered.get(field)) keep(field); });
   /** Remembers what is chosen, and says what color it has. */
   function follow() {
     const field = document.activeElement?.closest('.words-field');
-    const now = field && chosen(field);
-    if (!now) return;
-    lastChosen.set(field, now);
+    const range = field && chosen(field);
+    if (!range) return;
+    lastChosen.set(field, range);
     let at = 0;
-    const role = read(field).find(({ text }) => (at += text.length) > (now.from === now.to ? now.from - 1 : now.from))?.role ?? '';
+    const role = read(field).find(({ text }) => (at += text.length) > (range.from === range.to ? range.from - 1 : range.from))?.role ?? '';
     document.querySelectorAll(`[data-word-colors="${field.id}"] [aria-pressed]`).forEach((b) => b.setAttribute('aria-pressed', String(b.dataset.wordColor === role)));
   }
   document.addEventListener('selectionchange', follow);

@@ -114,6 +114,14 @@ test('a viewer can look at everything and change nothing', async () => {
   await page.goto(`${BASE}/workbench/looks/1/header`);
   await settled(page);
   assert.equal(await page.locator('.control :is(input, select, textarea):enabled:not([type=hidden])').count(), 0);
+  await page.goto(`${BASE}/workbench/looks/1/pages?open_part=band-lead-1`);
+  await settled(page);
+  const words = page.locator('#c-band-lead-1-heading');
+  assert.equal(await words.textContent(), 'Light for the long evenings');
+  await words.focus();
+  await page.keyboard.type('x');
+  assert.equal(await words.textContent(), 'Light for the long evenings');
+  assert.equal(await page.locator('.word-colors').count(), 0);
   await page.goto(`${BASE}/workbench/looks/1/publish`);
   assert.match(await page.locator('.bench').textContent(), /an owner publishes it/);
   assert.equal(await page.locator('.releases button').count(), 0);
