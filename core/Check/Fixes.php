@@ -138,48 +138,31 @@ final class Fixes
         return $this->make('ink', 'Follow '.$this->input->theme->brandColors[$best[0]], $finding, [$finding->inkPath => Alias::to("brand.$best[0]")], [$role => $best[2]], 'in '.$this->input->theme->schemes[$finding->scheme].' alone');
     }
 
-    /** Over a picture: the thinnest veil with which all inks of the header that fall short hold, and those that hold still do. */
+    /** Over a picture: the thinnest veil with which the pair holds, and every other over it that holds now. */
     private function veiled(ContrastFinding $finding): ?Fix
     {
         $under = $this->input->underHeader;
         if ($finding->pair->ground !== Palette::OVER || $under?->veilPath === null) {
             return null;
         }
-        $veil = $this->input->look->catalog->get($under->veilPath);
-        for ($to = $under->veil + $veil->increment; $to <= $veil->max + 1e-9; $to += $veil->increment) {
-            if (! $this->isFaintUnder($finding, $to)) {
-                break;
+        $isDark = Palette::isDark($finding->set);
+        $inks = [];
+        foreach (PairContrast::over($this->input) as [$set, $pair]) {
+            $color = $this->palette->color($set, $pair->ink);
+            $isAsked = $set === $finding->set && $pair->ink === $finding->pair->ink;
+            if ($isAsked || $under->tooFaint($color, $pair->target(), Palette::isDark($set)) === []) {
+                $inks[] = [$color, $pair->target(), Palette::isDark($set)];
             }
         }
-        if ($to > $veil->max + 1e-9) {
+        $veil = Veil::thinnest($under, $this->input->look->catalog->get($under->veilPath), $inks);
+        if ($veil === null) {
             return null;
         }
-        $isDark = Palette::isDark($finding->set);
-        $seen = array_merge(...array_column($under->seen($isDark, $to), 1));
         $ink = $this->palette->color($finding->set, $finding->pair->ink);
-        $difference = array_map(static fn(Color $a, Color $b): float => Ciede2000::difference($a, $b), array_merge(...array_column($under->seen($isDark), 1)), $seen);
-        usort($seen, static fn(Color $a, Color $b): int => Contrast::ratio($ink, $a) <=> Contrast::ratio($ink, $b));
-        $ratio = Contrast::ratio($ink, $seen[0]);
-        $mean = array_sum($difference) / count($difference);
+        $worst = $veil->worst($under, $ink, $isDark);
+        $ratio = Contrast::ratio($ink, $worst);
 
-        return new Fix('veil', 'Lay a veil of '.Setting::plainNumber(round($to, 2)).' over the picture', sprintf('it is %s now; %s : 1, %s of the picture, and no color changes', Setting::plainNumber(round($under->veil, 2)), ContrastFinding::say($ratio), self::visibility($mean)), [$under->veilPath => Setting::plainNumber(round($to, 2))], $ink->hex(), $seen[0]->hex(), $ratio, $mean);
-    }
-
-    /** Whether with a veil the pair of a finding is too faint, or another over the same picture that was not. */
-    private function isFaintUnder(ContrastFinding $finding, float $veil): bool
-    {
-        foreach (PairContrast::pairs($this->input) as $pair) {
-            foreach (Palette::sets($this->input->look, $this->input->theme) as $set) {
-                if ($pair->ground === Palette::OVER && $pair->kind !== 'none' && isset($pair->places[Palette::scheme($set)])) {
-                    $isAsked = $set === $finding->set && $pair->ink === $finding->pair->ink;
-                    if ($this->palette->tooFaintOver($set, $pair->ink, $pair->target(), $veil) !== [] && ($isAsked || $this->palette->tooFaintOver($set, $pair->ink, $pair->target()) === [])) {
-                        return true;
-                    }
-                }
-            }
-        }
-
-        return false;
+        return new Fix('veil', "Lay a veil of {$veil->inWords()} over the picture", sprintf('it is %s now; %s : 1, %s of the picture, and no color changes', Setting::plainNumber(round($under->veil, 2)), ContrastFinding::say($ratio), self::visibility($veil->difference)), [$under->veilPath => $veil->inWords()], $ink->hex(), $worst->hex(), $ratio, $veil->difference);
     }
 
     /**

@@ -11,7 +11,8 @@ use Ikat\Core\Color\Color;
  * Mends all faint pairs of a look so that the fixes hold together.
  *
  * Set by set, each step changes the one role that mends the most at the least visible cost (CIEDE2000) with every one of its
- * pairs met and none broken; where no single role can, a ground is moved together with its ink.
+ * pairs met and none broken; where no single role can, a ground is moved together with its ink. What no ink mends over a
+ * picture gets the thinnest veil that does.
  */
 final class MendAll
 {
@@ -19,23 +20,49 @@ final class MendAll
 
     public static function of(CheckInput $input): Mending
     {
-        $changes = $steps = $left = [];
+        $changes = $steps = $left = $menders = [];
         $palette = Palette::of($input);
         foreach (Palette::sets($input->look, $input->theme) as $set) {
-            $mender = Mender::of($input, $set, $palette);
+            $mender = $menders[$set] = Mender::of($input, $set, $palette);
             for ($i = 0; $i < self::STEPS && ($best = self::best($mender)) !== null; $i++) {
                 foreach ($best as $role => $color) {
-                    $steps[] = ['label' => $input->look->catalog->get("$set.$role")->label, 'from' => $mender->roles[$role]->hex(), 'to' => $color->hex(), 'difference' => Ciede2000::difference($mender->roles[$role], $color)];
+                    $steps[] = ['label' => $input->look->catalog->get("$set.$role")->label, 'from' => $mender->roles[$role]->hex(), 'to' => $color->hex(), 'says' => $color->hex(), 'difference' => Ciede2000::difference($mender->roles[$role], $color)];
                     $changes["$set.$role"] = $color->hex();
                 }
                 $mender->take($best);
             }
+        }
+        $veil = self::veil($input, $menders);
+        if ($veil !== null && $input->underHeader?->veilPath !== null) {
+            $path = $input->underHeader->veilPath;
+            $changes[$path] = $veil->inWords();
+            $steps[] = ['label' => $input->look->catalog->get($path)->label, 'from' => $input->underHeader->seen(false)[0][1][0]->hex(), 'to' => $input->underHeader->seen(false, $veil->strength)[0][1][0]->hex(), 'says' => $veil->inWords(), 'difference' => $veil->difference];
+        }
+        foreach ($menders as $set => $mender) {
             foreach ($mender->failing() as $pair) {
-                $left[] = $mender->contradiction($pair, $input->theme->schemes[Palette::scheme($set)]);
+                if ($veil === null || $pair->ground !== Palette::OVER) {
+                    $left[] = $mender->contradiction($pair, $input->theme->schemes[Palette::scheme($set)]);
+                }
             }
         }
 
         return new Mending($changes, $steps, array_values(array_unique($left)));
+    }
+
+    /**
+     * The veil that mends what inks could not, with all inks as they are mended by then.
+     *
+     * @param array<string, Mender> $menders by set
+     */
+    private static function veil(CheckInput $input, array $menders): ?Veil
+    {
+        $under = $input->underHeader;
+        $isLeft = array_filter($menders, static fn(Mender $m): bool => array_filter($m->failing(), static fn(RolePair $p): bool => $p->ground === Palette::OVER) !== []) !== [];
+        if ($under?->veilPath === null || ! $isLeft) {
+            return null;
+        }
+
+        return Veil::thinnest($under, $input->look->catalog->get($under->veilPath), array_map(static fn(array $p): array => [$menders[$p[0]]->color($p[1]->ink), $p[1]->target(), Palette::isDark($p[0])], PairContrast::over($input)));
     }
 
     /** @return ?array<string, Color> role => color: the change of one role, or of two, that mends the most and breaks nothing */

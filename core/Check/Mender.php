@@ -158,6 +158,12 @@ final class Mender
         return ! in_array($pair, $after, true) && array_diff(self::keys($after), self::keys($this->failing())) === [];
     }
 
+    /** A role's color as it is mended by now, derived roles too. */
+    public function color(string $role): Color
+    {
+        return $this->all($this->roles)[$role];
+    }
+
     /** @param array<string, Color> $change role => color */
     public function take(array $change): void
     {

@@ -38,7 +38,7 @@ final class PairContrast implements Check
                 // Where the small text of a pair falls short, that says all: mending it mends the large text too.
                 if ($ratio < $pair->target() && ! isset($small?->places[$scheme])) {
                     $also = $large !== null && $ratio < $large->target() ? $large->places[$scheme] ?? [] : [];
-                    yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons));
+                    yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons), $input->underHeader);
                 }
             }
         }
@@ -65,6 +65,21 @@ final class PairContrast implements Check
         self::$known ??= new \WeakMap();
 
         return self::$known[$input] ??= self::gather($input);
+    }
+
+    /** @return list<array{string, RolePair}> set and pair of all that a transparent header has over the first band */
+    public static function over(CheckInput $input): array
+    {
+        $found = [];
+        foreach (self::pairs($input) as $pair) {
+            foreach ($pair->ground === Palette::OVER && $pair->kind !== 'none' ? Palette::sets($input->look, $input->theme) : [] as $set) {
+                if (isset($pair->places[Palette::scheme($set)])) {
+                    $found[] = [$set, $pair];
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** @var ?\WeakMap<CheckInput, array<string, RolePair>> */
@@ -121,10 +136,10 @@ final class PairContrast implements Check
      * @param array<string, list<int>> $places page => elements
      * @param list<string> $seasons names
      */
-    private static function finding(RolePair $pair, string $set, float $ratio, Palette $palette, array $places, array $seasons): ContrastFinding
+    private static function finding(RolePair $pair, string $set, float $ratio, Palette $palette, array $places, array $seasons, ?UnderHeader $under): ContrastFinding
     {
         $severity = self::severity($pair, $places !== [] || $seasons !== []);
-        $pictures = $pair->ground === Palette::OVER ? $palette->tooFaintOver($set, $pair->ink, $pair->target()) : [];
+        $pictures = $pair->ground === Palette::OVER ? $under?->tooFaint($palette->color($set, $pair->ink), $pair->target(), Palette::isDark($set)) ?? [] : [];
         $while = $pictures !== [] && ! in_array(null, $pictures, true) ? $pictures : ($places === [] ? $seasons : []);
         $grounds = $palette->extremes($set, $pair->ground, array_values($pair->beneath[Palette::scheme($set)] ?? [])[0] ?? []);
         $ink = $palette->color($set, $pair->ink);

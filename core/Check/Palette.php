@@ -110,30 +110,6 @@ final class Palette
     }
 
     /**
-     * Under which pictures an ink of a transparent header is too faint.
-     *
-     * @param ?float $veil another than there is
-     *
-     * @return list<?string> names of seasons, null for the picture of every day
-     */
-    public function tooFaintOver(string $set, string $ink, float $target, ?float $veil = null): array
-    {
-        $color = $this->colors[$set][$ink];
-        $faint = [];
-        foreach ($this->over?->seen(self::isDark($set), $veil) ?? [] as [$season, $colors]) {
-            foreach ($colors as $under) {
-                if (Contrast::ratio($color, $under) < $target) {
-                    $faint[] = $season;
-
-                    break;
-                }
-            }
-        }
-
-        return $faint;
-    }
-
-    /**
      * The colors a ground consists of: one, or those a gradient runs through, or a picture's; see-through ones laid over
      * what is beneath.
      *

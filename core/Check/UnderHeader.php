@@ -6,6 +6,7 @@ namespace Ikat\Core\Check;
 
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Compositing;
+use Ikat\Core\Color\Contrast;
 
 /** What lies under a transparent header: the first band's picture under its veil, and those that seasons put there. */
 final readonly class UnderHeader
@@ -34,5 +35,28 @@ final readonly class UnderHeader
         }
 
         return $seen;
+    }
+
+    /**
+     * Under which pictures an ink is too faint.
+     *
+     * @param ?float $veil another than there is
+     *
+     * @return list<?string> names of seasons, null for the picture of every day
+     */
+    public function tooFaint(Color $ink, float $target, bool $isDark, ?float $veil = null): array
+    {
+        $faint = [];
+        foreach ($this->seen($isDark, $veil) as [$season, $colors]) {
+            foreach ($colors as $under) {
+                if (Contrast::ratio($ink, $under) < $target) {
+                    $faint[] = $season;
+
+                    break;
+                }
+            }
+        }
+
+        return $faint;
     }
 }

@@ -215,6 +215,13 @@ test('what stands over a picture is measured on it, and mended by the thinnest v
   assert.match(await knot.getAttribute('aria-label'), /, (4\.[5-9]|[5-9]\.\d) to 1 in Night: holds/);
   await page.waitForFunction(() => Number(getComputedStyle(document.querySelector('iframe').contentDocument.querySelector('.lead-picture'), '::after').opacity) > 0.3);
   await undoHere();
+  // All at once: what no ink mends is left to one veil.
+  await page.getByRole('button', { name: /^Show what would mend/ }).click();
+  await settled(page);
+  assert.match(await page.locator('[aria-labelledby=t-mend]').textContent(), /veil over the picture becomes 0\.\d/);
+  await posted(() => page.getByRole('button', { name: /^Make th/ }).click());
+  assert.equal(await page.locator('#t-mend').count(), 0, 'nothing is faint any more');
+  await undoHere();
   await undoHere();
 });
 

@@ -9,6 +9,7 @@ use Ikat\Core\Check\Fix;
 use Ikat\Core\Check\Fixes;
 use Ikat\Core\Check\Joining;
 use Ikat\Core\Check\Lattice;
+use Ikat\Core\Check\MendAll;
 use Ikat\Core\Check\Palette;
 use Ikat\Core\Check\RolePair;
 use Ikat\Core\Check\Severity;
@@ -118,6 +119,16 @@ final class LatticeTest extends TestCase
         self::assertGreaterThanOrEqual(4.5, $worst($to));
         self::assertLessThan(4.5, $worst($to - 0.05));
         self::assertEqualsWithDelta($worst($to), $veils[0]->ratio, 1e-9);
+        // All at once: the veil comes where the ink could not be mended, and nothing is left.
+        $mending = MendAll::of($input);
+        self::assertSame([], $mending->left);
+        self::assertSame($veils[0]->changes['band.lead-1.veil'], $mending->changes['band.lead-1.veil'] ?? null);
+        self::assertContains($mending->changes['band.lead-1.veil'], array_column($mending->steps, 'says'));
+        // Where an ink does it, the picture stays as it is.
+        $dark = new CheckInput($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, self::under(['' => ['#808080', '#888888']], 'band.lead-1.veil'));
+        self::assertNotSame([], Fixtures::contrast($dark));
+        self::assertSame([], MendAll::of($dark)->left);
+        self::assertArrayNotHasKey('band.lead-1.veil', MendAll::of($dark)->changes);
         // A veil as light as the words helps nothing, and a picture beside the words has none.
         foreach ([self::under(['' => ['#eeeeee']], 'band.lead-1.veil', '#f9f3e6'), self::under(['' => ['#c0c0c0']])] as $under) {
             $other = new CheckInput($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, $under);

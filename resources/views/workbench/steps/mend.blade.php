@@ -4,7 +4,7 @@
   @if (request()->isMethod('GET') && request()->has('mend'))
   @php($mending = Ikat\Core\Check\MendAll::of($input))
   @if ($mending->changes !== [])
-  <ul class="near">@foreach ($mending->steps as $change)<li><svg viewBox="0 0 48 20" width="48" height="20" aria-hidden="true"><rect width="24" height="20" fill="{{ $change['from'] }}"/><rect x="24" width="24" height="20" fill="{{ $change['to'] }}"/></svg><span>{{ $change['label'] }} becomes {{ $change['to'] }}, {{ Ikat\Core\Check\Fixes::visibility($change['difference']) }} ({{ round($change['difference'], 1) }} CIEDE2000)</span></li>@endforeach</ul>
+  <ul class="near">@foreach ($mending->steps as $change)<li><svg viewBox="0 0 48 20" width="48" height="20" aria-hidden="true"><rect width="24" height="20" fill="{{ $change['from'] }}"/><rect x="24" width="24" height="20" fill="{{ $change['to'] }}"/></svg><span>{{ $change['label'] }} becomes {{ $change['says'] }}, {{ Ikat\Core\Check\Fixes::visibility($change['difference']) }} ({{ round($change['difference'], 1) }} CIEDE2000)</span></li>@endforeach</ul>
   <p><button type="button" class="publish" data-try="{{ $trials->put($bench->look, $mending->changes) }}" hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['changes' => json_encode($mending->changes)]) }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML">Make {{ count($mending->changes) === 1 ? 'this change' : 'these '.count($mending->changes).' changes' }}</button> One edit; every pair of each color holds, and none that was readable is lost.</p>
   @endif
   @if ($mending->left !== [])<ul class="step-findings">@foreach ($mending->left as $sentence)<li><x-diamond severity="fix"/> {{ $sentence }}</li>@endforeach</ul>@endif
