@@ -64,7 +64,7 @@ final class PaletteFile
             default => self::readCss($text),
         };
 
-        return ['colors' => array_slice($read['colors'], 0, self::MOST_COLORS), 'not_understood' => array_slice($read['not_understood'], 0, self::MOST_LINES)];
+        return ['colors' => array_slice($read['colors'], 0, self::MOST_COLORS, true), 'not_understood' => array_slice($read['not_understood'], 0, self::MOST_LINES)];
     }
 
     /** @param list<PaletteEntry> $entries */
@@ -200,7 +200,6 @@ final class PaletteFile
             }
             $numbers[] = $component === 'none' ? null : (float) $component;
         }
-
         $alpha = $value['alpha'] ?? 1;
 
         return Color::in($space, $numbers[0], $numbers[1], $numbers[2], is_int($alpha) || is_float($alpha) ? min(1.0, max(0.0, (float) $alpha)) : 1.0)->hex();
@@ -236,18 +235,25 @@ final class PaletteFile
      */
     private static function followed(array $found, array $not): array
     {
-        $leads = static function (string $name, array $way) use (&$leads, $found): bool {
+        $found = array_slice($found, 0, self::MOST_COLORS, true);
+        $known = [];
+        $leads = static function (string $name) use (&$leads, &$known, $found): bool {
+            if (isset($known[$name])) {
+                return $known[$name];
+            }
+            // As long as it is not known to lead anywhere it does not: that is what a circle meets.
+            $known[$name] = false;
             preg_match_all('/\{([^{}]+)\}/', $found[$name], $m);
             foreach ($m[1] as $target) {
-                if (! isset($found[$target]) || isset($way[$target]) || str_contains($found[$target], 'gradient(') || ! $leads($target, [...$way, $target => true])) {
+                if (! isset($found[$target]) || str_contains($found[$target], 'gradient(') || ! $leads($target)) {
                     return false;
                 }
             }
 
-            return true;
+            return $known[$name] = true;
         };
         foreach (array_keys($found) as $name) {
-            if (! $leads((string) $name, [$name => true])) {
+            if (! $leads((string) $name)) {
                 $not[] = "$name: what it follows is no color of this file";
                 unset($found[$name]);
             }
@@ -349,7 +355,9 @@ final class PaletteFile
             $free = "$name $i";
         }
 
-        return [...$colors, $free => $hex];
+        $colors[$free] = $hex;
+
+        return $colors;
     }
 
     private static function plain(string $words): string

@@ -100,7 +100,7 @@ final class PaletteTaking
         }
         $added = [];
         foreach ($groups as $called => $sets) {
-            if (count($added) === self::MOST_ADDED || array_diff_key(SchemeRoles::ALL, $sets['scheme'] ?? []) !== []) {
+            if (count($added) === self::MOST_ADDED || array_diff_key(SchemeRoles::ALL, $sets['scheme'] ?? []) !== [] || ! $this->areOfTheirKind($sets)) {
                 continue;
             }
             $key = $this->free('scheme', $added);
@@ -112,6 +112,20 @@ final class PaletteTaking
             }
         }
         $this->enter(Wardrobe::SCHEMES, 'scheme', $this->theme->schemes, $added);
+    }
+
+    /** @param array<string, array<string, string>> $sets set => role => name in the file */
+    private function areOfTheirKind(array $sets): bool
+    {
+        foreach ($sets as $roles) {
+            foreach ($roles as $role => $name) {
+                if (($role === 'gradient') !== str_contains($this->colors[$name], 'gradient(')) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     private function addBrandColors(): void
@@ -165,8 +179,9 @@ final class PaletteTaking
                 $value = Gradient::parse($value)->text();
             }
             $isNew = ! $this->look->catalog->has($path);
-            if (! $isNew && ($this->isGradient($path) !== str_contains($value, 'gradient('))) {
-                $this->unnamed[] = $name;
+            if (! $isNew && $this->isGradient($path) !== str_contains($value, 'gradient(')) {
+                unset($this->paths[$name]);
+                $this->unnamed[] = (string) $name;
 
                 continue;
             }

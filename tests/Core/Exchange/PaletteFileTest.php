@@ -118,7 +118,13 @@ final class PaletteFileTest extends TestCase
         self::assertSame(['brand.main' => '#000000'], $taken['changes']);
         self::assertSame(['brand.accent' => '#112233'], self::take(':root{--color-accent: #123}', [])['changes']);
         // A gradient is no brand color, and a brand color no gradient.
-        self::assertSame([], self::take(':root{--main: linear-gradient(90deg, #000 0%, #fff 100%); --scheme-night-gradient: #fff}', [], true)['changes']);
+        $taken = self::take(':root{--main: linear-gradient(90deg, #000 0%, #fff 100%); --scheme-night-gradient: #fff}', [], true);
+        self::assertSame([], $taken['changes']);
+        self::assertSame(['main', 'scheme-night-gradient'], $taken['unnamed']);
+        // Names that are numbers stay names.
+        self::assertSame(['12' => '#010203', '7' => '#040506', '12 2' => '#070809'], PaletteFile::read("GIMP Palette\n1 2 3 12\n4 5 6 7\n7 8 9 12\n")['colors']);
+        self::assertSame(['1: what it follows is no color of this file', '2: what it follows is no color of this file'], PaletteFile::read('{"1": {"$value": "{2}"}, "2": {"$value": "{1}"}}')['not_understood']);
+        self::assertSame(['1', '2'], self::take('{"1": {"$value": "{2}"}, "2": {"$type": "color", "$value": {"colorSpace": "srgb", "components": [0, 0, 0]}}}', [])['unnamed']);
     }
 
     public function testTheDarkSetLeadsToItsOwnColors(): void
@@ -155,5 +161,8 @@ final class PaletteFileTest extends TestCase
         foreach (['', '{', '{"a": 4}', '<svg', '<!DOCTYPE svg [<!ENTITY a "b">]><svg>&a;</svg>', str_repeat('{"a":', 40).'1'.str_repeat('}', 40), "GIMP Palette\n\xFF\xFE", '@media (prefers-color-scheme: dark) '.str_repeat('{', 5000), '{"a": {"$type": ["x"], "$value": {"a": 1}, "$extensions": "x"}}'] as $text) {
             self::assertSame([], PaletteFile::read($text)['colors']);
         }
+        // Ten thousand names that follow one another, up to a color that is too far down to be read.
+        $chain = implode(';', array_map(static fn(int $i): string => "--c$i:var(--c".($i + 1).')', range(1, 10_000))).';--c10001:#fff';
+        self::assertSame([], PaletteFile::read(":root{{$chain}}")['colors']);
     }
 }
