@@ -146,7 +146,8 @@ final class Fixes
             return null;
         }
         $isDark = Palette::isDark($finding->set);
-        $inks = [];
+        $ink = $this->palette->color($finding->set, $finding->pair->ink);
+        $inks = [[$ink, $finding->target, $isDark]];
         foreach (PairContrast::over($this->input) as [$set, $pair]) {
             $color = $this->palette->color($set, $pair->ink);
             $isAsked = $set === $finding->set && $pair->ink === $finding->pair->ink;
@@ -158,7 +159,6 @@ final class Fixes
         if ($veil === null) {
             return null;
         }
-        $ink = $this->palette->color($finding->set, $finding->pair->ink);
         $worst = $veil->worst($under, $ink, $isDark);
         $ratio = Contrast::ratio($ink, $worst);
 

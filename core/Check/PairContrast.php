@@ -32,6 +32,8 @@ final class PairContrast implements Check
             foreach (Palette::sets($input->look, $input->theme) as $set) {
                 $scheme = Palette::scheme($set);
                 if ($pair->ground === Palette::OVER && ! isset($pair->places[$scheme])) {
+                    yield from self::inSeason($pair, $set, $palette, self::seasonsWearing($pair, $scheme, $seasons), $input->underHeader);
+
                     continue;
                 }
                 $ratio = $pair->ratio($palette, $set);
@@ -41,6 +43,27 @@ final class PairContrast implements Check
                     yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons), $input->underHeader);
                 }
             }
+        }
+    }
+
+    /**
+     * Over a picture, in a scheme that only seasons bring there: under the picture each of them puts there, or leaves.
+     *
+     * @param list<string> $seasons names
+     *
+     * @return iterable<ContrastFinding>
+     */
+    private static function inSeason(RolePair $pair, string $set, Palette $palette, array $seasons, ?UnderHeader $under): iterable
+    {
+        if ($seasons === [] || $under === null) {
+            return;
+        }
+        $ink = $palette->color($set, $pair->ink);
+        $own = array_column($under->seen(Palette::isDark($set)), 0);
+        $faint = $under->tooFaint($ink, $pair->target(), Palette::isDark($set));
+        $failing = array_values(array_filter($seasons, static fn(string $s): bool => in_array(in_array($s, $own, true) ? $s : null, $faint, true)));
+        if ($failing !== []) {
+            yield self::finding($pair, $set, $pair->ratio($palette, $set), $palette, [], $failing, null);
         }
     }
 

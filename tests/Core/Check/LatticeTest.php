@@ -102,6 +102,14 @@ final class LatticeTest extends TestCase
         $titles = array_column(array_filter(Fixtures::contrast($parted), static fn($f): bool => $f->pair->ground === Palette::OVER), 'title');
         self::assertSame(['menu on the first band’s picture, while Thaw runs'], array_values($titles));
         self::assertEqualsWithDelta(Contrast::ratio($menu, Color::parse('#ffffff')), Lattice::of($parted, ['scheme.night'])->knots['menu:over']->ratio, 1e-9);
+        // A season that lets the header wear another scheme is measured in that one, under its own picture.
+        $own = ['seasons' => 'season-1', 'season.season-1.on' => true, 'season.season-1.name' => 'Thaw', 'season.season-1.from' => 'night', 'season.season-1.to' => 'counter'];
+        $swapping = Fixtures::input(self::CSS, $body, $own);
+        foreach ([['#101010', '#f0f0f0', []], ['#101010', '#202020', ['menu on the first band’s picture, while Thaw runs']]] as [$now, $then, $expected]) {
+            $input = new CheckInput($swapping->look, $swapping->theme, $swapping->compiled, $swapping->reach, $swapping->store, null, self::under(['' => [$now], 'Thaw' => [$then]], 'band.lead-1.veil'));
+            $found = array_filter(Fixtures::contrast($input), static fn($f): bool => $f->pair->ground === Palette::OVER && $f->scheme === 'counter');
+            self::assertSame($expected, array_values(array_column($found, 'title')));
+        }
     }
 
     /** The veil is laid on until all that falls short under every picture holds, and no further. */
