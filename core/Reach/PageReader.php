@@ -26,13 +26,8 @@ final class PageReader
     /** How many grounds under a ground are remembered: a see-through one seldom lies on another. */
     private const DEEP = 2;
 
-    /** Attributes that say a state, with the state they say. */
-    private const STATES = ['aria-current' => 'selected', 'aria-selected' => 'selected', 'checked' => 'selected', 'aria-invalid' => 'error'];
-
     /** Elements that are drawn in the ink without having words. */
     private const INKED = ['svg' => true, 'input' => true, 'select' => true, 'textarea' => true, 'img' => true, 'hr' => true];
-
-    private const CONTROLS = ['input' => true, 'select' => true, 'textarea' => true];
 
     /** @var array<string, array<string, list<int>>> */
     private array $uses = [];
@@ -49,10 +44,7 @@ final class PageReader
     /** @var array<string, array<string, list<int>>> */
     private array $parts = [];
 
-    /** @var array<string, PairUse> */
-    private array $pairs = [];
-
-    private string $page = '';
+    private readonly PairReader $pairs;
 
     /** @var array<int, list<array{StyleRule, int}>> element object id => rules */
     private array $matched = [];
@@ -62,7 +54,10 @@ final class PageReader
     /** @var array<int, list<string>> element => properties its ink comes from, as long as nothing is written with it */
     private array $inks = [];
 
-    private function __construct(private readonly Stylesheet $sheet) {}
+    private function __construct(private readonly Stylesheet $sheet, private readonly string $page)
+    {
+        $this->pairs = new PairReader($page);
+    }
 
     /** @param array<string, string> $pages page key => HTML */
     public static function index(Stylesheet $sheet, array $pages): ReachIndex
@@ -73,10 +68,10 @@ final class PageReader
     /** The index of one page: it depends on the page's skeleton alone, not on its words. */
     public static function page(Stylesheet $sheet, string $page, string $html): ReachIndex
     {
-        $reader = new self($sheet);
-        $reader->read($page, $html);
+        $reader = new self($sheet, $page);
+        $reader->read($html);
 
-        return new ReachIndex($reader->uses, $reader->covered, $reader->coveredBy, $reader->words, $reader->parts, $reader->pairs, [$page]);
+        return new ReachIndex($reader->uses, $reader->covered, $reader->coveredBy, $reader->words, $reader->parts, $reader->pairs->found, [$page]);
     }
 
     /**
@@ -91,14 +86,13 @@ final class PageReader
         return (string) preg_replace(['/>[^<>]*\S[^<>]*</', '/>\s+</'], ['>x<', '><'], (string) $bare);
     }
 
-    private function read(string $page, string $html): void
+    private function read(string $html): void
     {
         $document = new \DOMDocument();
         $quiet = libxml_use_internal_errors(true);
         $document->loadHTML($html, LIBXML_NONET | LIBXML_COMPACT);
         libxml_clear_errors();
         libxml_use_internal_errors($quiet);
-        $this->page = $page;
         $this->number = -1;
         $this->match($document);
         $root = $document->documentElement;
@@ -180,7 +174,7 @@ final class PageReader
         foreach ($this->matched[spl_object_id($body)] ?? [] as [$rule]) {
             foreach (array_diff_key($rule->declarations, $ofChild) as $property => $value) {
                 if (! str_starts_with($property, '--')) {
-                    foreach ($this->rootProperties($value, $env) as $root) {
+                    foreach (RootProperties::of($value, $env) as $root) {
                         $this->add($this->uses, $root, $this->number);
                     }
                 }
@@ -231,7 +225,7 @@ final class PageReader
                 $factor = $parent['factor'] * (float) $m[1];
             }
         }
-        $ground = $this->rootProperty($style['background-color'] ?? '', $env) ?? '';
+        $ground = RootProperties::first($style['background-color'] ?? '', $env) ?? '';
         // What is taken out of the flow and lets through lies over what comes next, not on what is around it.
         if (($style['background-color'] ?? '') === 'transparent' && ($style['position'] ?? '') === 'absolute') {
             $ground = self::OVER;
@@ -265,7 +259,7 @@ final class PageReader
             }
             $state = str_starts_with($rule->state, 'focus') ? 'focus' : $rule->state;
             foreach (['ink' => 'color', 'ground' => 'background-color'] as $what => $property) {
-                $root = $this->rootProperty($rule->declarations[$property] ?? '', $env);
+                $root = RootProperties::first($rule->declarations[$property] ?? '', $env);
                 if ($root !== null && $weight >= ($weights["$state $what"] ?? -1)) {
                     $weights["$state $what"] = $weight;
                     $turned[$state] = [$what => $root] + ($turned[$state] ?? ['ink' => null, 'ground' => null]);
@@ -289,22 +283,22 @@ final class PageReader
                     continue;
                 }
                 $wins = $rule->state !== null || $rule->pseudo !== null || ($own['style'][$property] ?? null) === $value;
-                foreach ($this->rootProperties($value, $own['env']) as $root) {
+                foreach (RootProperties::of($value, $own['env']) as $root) {
                     if ($wins && $property === 'color' && $rule->state === null && $rule->pseudo === null) {
                         $this->inks[$this->number][] = $root;
                     } elseif ($wins) {
                         $this->add($this->uses, $root, $this->number);
                     } else {
                         $this->add($this->covered, $root, $this->number);
-                        $this->coveredBy[$root] = $this->rootProperty($own['style'][$property] ?? '', $own['env']) ?? '';
+                        $this->coveredBy[$root] = RootProperties::first($own['style'][$property] ?? '', $own['env']) ?? '';
                     }
                 }
             }
         }
-        if ($this->hasText($element) || isset(self::INKED[$element->tagName])) {
+        if (self::hasText($element) || isset(self::INKED[$element->tagName])) {
             $this->show($own['ink']);
         }
-        $this->recordPairs($element, $own, $parent);
+        $this->pairs->read($element, $this->number, $own, $parent, $this->matched[spl_object_id($element)] ?? []);
     }
 
     /** An ink shows where something is written with it, by the element that sets it or by one that inherits it. */
@@ -337,116 +331,7 @@ final class PageReader
         }
     }
 
-    /**
-     * @param Standing $own
-     * @param Standing $parent
-     */
-    private function recordPairs(\DOMElement $element, array $own, array $parent): void
-    {
-        if (isset($own['style']['clip-path'])) {
-            return;
-        }
-        $state = $this->stateOf($element);
-        $isControl = isset(self::CONTROLS[$element->tagName]) && $element->getAttribute('type') !== 'hidden';
-        $isBox = in_array($element->getAttribute('type'), ['checkbox', 'radio'], true);
-        $border = ($isControl && ! $isBox) || str_contains($element->getAttribute('class'), 'choice')
-            ? $this->lastRootProperty($own['style']['border'] ?? '', $own['env']) : null;
-        if ($border !== null && $state !== 'disabled') {
-            $this->pair($border, $parent, 'control', $state, $own);
-        }
-        if ($isBox) {
-            $this->pair($this->rootProperty($own['style']['accent-color'] ?? '', $own['env']), $parent, 'control', 'selected', $own);
-        }
-        if ($state !== 'disabled') {
-            $this->recordRing($element, $own, $parent);
-        }
-        if ($element->tagName === 'svg') {
-            $stroke = $this->rootProperty($own['style']['stroke'] ?? '', $own['env']);
-            // Lines of their own color do not follow the ink in its states.
-            $turned = $stroke === null ? $own['turned'] : array_map(static fn(array $t): array => ['ink' => null] + $t, $own['turned']);
-            $this->pairs($stroke ?? $this->rootProperty($own['style']['color'] ?? '', $own['env']), ['turned' => $turned] + $own, 'graphic', $state);
-
-            return;
-        }
-        if (! ($isControl && ! $isBox) && ! $this->hasText($element)) {
-            return;
-        }
-        $ink = $this->rootProperty($own['style']['color'] ?? '', $own['env']);
-        $this->pairs($ink, $own, 'text', $state);
-    }
-
-    /**
-     * An ink on the ground it stands on, as it is and in the states that change either.
-     *
-     * @param Standing $own
-     */
-    private function pairs(?string $ink, array $own, string $kind, string $state): void
-    {
-        $this->pair($ink, $own, $kind, $state, $own);
-        foreach ($state === 'disabled' ? [] : $own['turned'] as $turned => ['ink' => $stateInk, 'ground' => $stateGround]) {
-            $stateInk ??= $ink;
-            $stateGround ??= $own['ground'];
-            if ($stateInk !== $ink || $stateGround !== $own['ground']) {
-                $this->pair($stateInk, [...$own, 'ground' => $stateGround], $kind, $turned, $own);
-            }
-        }
-    }
-
-    /**
-     * The ring around what has the focus lies beside it, on what is around it.
-     *
-     * @param Standing $own
-     * @param Standing $parent
-     */
-    private function recordRing(\DOMElement $element, array $own, array $parent): void
-    {
-        $ring = null;
-        $weight = -1;
-        foreach ($this->matched[spl_object_id($element)] ?? [] as [$rule]) {
-            $written = $rule->declarations['outline-color'] ?? $rule->declarations['outline'] ?? null;
-            if ($written !== null && $rule->pseudo === null && str_starts_with((string) $rule->state, 'focus') && $rule->weight > $weight) {
-                $ring = $this->lastRootProperty($written, $own['env']);
-                $weight = $rule->weight;
-            }
-        }
-        $this->pair($ring, $parent, 'control', 'focus', $own);
-    }
-
-    /** The state an element is in as it stands, by its attributes or those of what it is the words of. */
-    private function stateOf(\DOMElement $element): string
-    {
-        for ($e = $element, $up = 0; $e instanceof \DOMElement && $up < 2; $e = $e->parentNode, $up++) {
-            // What is disabled needs no contrast (WCAG 2.2, 1.4.3, inactive components).
-            if ($e->hasAttribute('disabled')) {
-                return 'disabled';
-            }
-            foreach (self::STATES as $attribute => $state) {
-                if ($e->hasAttribute($attribute) && $e->getAttribute($attribute) !== 'false') {
-                    return $state;
-                }
-            }
-        }
-
-        return $element->getAttribute('role') === 'alert' || str_contains($element->getAttribute('class'), 'problem') ? 'error' : 'plain';
-    }
-
-    /**
-     * @param Standing $on what it stands on
-     * @param Standing $own
-     */
-    private function pair(?string $ink, array $on, string $kind, string $state, array $own): void
-    {
-        if ($ink === null || $on['ground'] === '') {
-            return;
-        }
-        $isText = $kind === 'text';
-        $weight = $own['style']['font-weight'] ?? '';
-        $use = new PairUse($ink, $on['ground'], $kind, $state, $isText ? $own['style']['font-size'] ?? '' : '', $isText ? $own['factor'] : 1.0, $isText && (int) $weight >= 700, implode(' ', $on['beneath']));
-        $use = $this->pairs[$use->key()] ??= $use;
-        $use->places[$this->page][] = $this->number;
-    }
-
-    private function hasText(\DOMElement $element): bool
+    public static function hasText(\DOMElement $element): bool
     {
         foreach ($element->childNodes as $child) {
             if ($child instanceof \DOMText && trim($child->data) !== '') {
@@ -455,40 +340,5 @@ final class PageReader
         }
 
         return false;
-    }
-
-    /** @param array<string, string> $env */
-    private function rootProperty(string $value, array $env): ?string
-    {
-        return $this->rootProperties($value, $env)[0] ?? null;
-    }
-
-    /** @param array<string, string> $env */
-    private function lastRootProperty(string $value, array $env): ?string
-    {
-        $all = $this->rootProperties($value, $env);
-
-        return $all === [] ? null : end($all);
-    }
-
-    /**
-     * The properties of the root that a value comes from.
-     *
-     * @param array<string, string> $env custom properties set below the root
-     *
-     * @return list<string>
-     */
-    private function rootProperties(string $value, array $env): array
-    {
-        if (! str_contains($value, 'var(')) {
-            return [];
-        }
-        preg_match_all('/var\((--[a-z0-9-]+)/', $value, $m);
-        $found = [];
-        foreach ($m[1] as $property) {
-            $found = [...$found, ...(isset($env[$property]) ? $this->rootProperties($env[$property], $env) : [$property])];
-        }
-
-        return $found;
     }
 }
