@@ -197,6 +197,7 @@ final class PaletteTaking
         }
         if ($this->look->value(Wardrobe::DARK) !== true && array_filter(array_keys($changes), static fn(string $p): bool => str_starts_with($p, 'dark.')) !== []) {
             $changes[Wardrobe::DARK] = true;
+            $this->added[] = 'colors of their own in dark surroundings';
         }
 
         return ['changes' => $changes, 'taken' => [...$taken, ...$this->added], 'same' => $same, 'unnamed' => array_values(array_diff($this->unnamed, array_keys($this->paths)))];

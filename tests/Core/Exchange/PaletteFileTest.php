@@ -90,6 +90,7 @@ final class PaletteFileTest extends TestCase
             self::assertSame('{brand.own1}', $taken['changes']['scheme.own1.ground'], 'it follows on');
             self::assertSame('radial-gradient(circle at 20% 30%, {brand.main} 0%, {scheme.night.ink} 50%, #102040 100%)', $taken['changes']['scheme.night.gradient']);
             self::assertTrue($taken['changes']['dark.on']);
+            self::assertContains('colors of their own in dark surroundings', $taken['taken']);
             self::assertArrayNotHasKey('scheme.daylight.ink', $taken['changes'], 'what it is already stays with the theme');
         }
     }
