@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Looks\LookDesk;
 use App\Models\Edit;
 use App\Models\Look;
@@ -11,7 +12,6 @@ use Ikat\Core\Look\Base;
 use Ikat\Core\Look\Change;
 use Ikat\Core\Look\EntryKind;
 use Ikat\Core\Look\Step;
-use Illuminate\Support\Facades\DB;
 
 /** Takes the merchant's own changes back, of one step or all of them: an edit like any other. The base stays. */
 final class BackToOriginal
@@ -21,7 +21,7 @@ final class BackToOriginal
     /** @return ?Edit null when nothing of one's own is there */
     public function __invoke(Look $look, ?Step $step, string $author, ?int $userId): ?Edit
     {
-        return DB::transaction(function () use ($look, $step, $author, $userId): ?Edit {
+        return Transaction::run(function () use ($look, $step, $author, $userId): ?Edit {
             $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
             $catalog = $this->desk->catalog($locked);
             $changes = [];

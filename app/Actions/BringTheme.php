@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Looks\ThemeShelf;
+use App\Models\BroughtTheme;
 use App\Models\Look;
 use App\Models\Picture;
 use App\Pictures\PictureIntake;
@@ -16,7 +18,6 @@ use Ikat\Core\Exchange\PackageRules;
 use Ikat\Core\Exchange\ThemePackage;
 use Ikat\Core\Exchange\UnusablePackage;
 use Ikat\Core\Look\Theme;
-use Illuminate\Support\Facades\DB;
 
 /** Theme packages: everything is checked before anything is written, and nothing of a package is ever run. */
 final class BringTheme
@@ -38,35 +39,41 @@ final class BringTheme
         foreach ($package->pictures as $name => $content) {
             $read[$name] = self::picture($name, $content);
         }
-        // From here on nothing can be wrong with the package any more.
+        // From here on nothing can be wrong with the package any more. Files nobody refers to do no harm: rows count, all of them or none.
         $tokens = $package->tokens;
-        DB::transaction(function () use ($package, $read): void {
-            foreach ($read as $name => $picture) {
-                $called = mb_substr("$package->name-$name", 0, 70);
-                if (! Picture::query()->where('name', $called)->exists()) {
-                    Picture::query()->create(['name' => $called, 'alt' => "{$package->theme->title}: ".str_replace('-', ' ', (string) $name), ...$this->intake->keep($picture, $this->store->id(), $called)]);
-                }
-            }
-        });
-        foreach (array_keys($read) as $name) {
-            $tokens = str_replace(json_encode((string) $name), (string) json_encode(mb_substr("$package->name-$name", 0, 70)), $tokens);
+        $rows = [];
+        foreach ($read as $name => $picture) {
+            $called = mb_substr("$package->name-$name", 0, 70);
+            $rows[$called] = ['alt' => "{$package->theme->title}: ".str_replace('-', ' ', (string) $name), ...$this->intake->keep($picture, $this->store->id(), $called)];
+            $tokens = str_replace((string) json_encode((string) $name), (string) json_encode($called), $tokens);
         }
-        $this->shelf->bring($package->name, $package->theme->version, $tokens, $package->css);
+        Transaction::run(static function () use ($package, $rows, $tokens): void {
+            foreach ($rows as $called => $row) {
+                Picture::query()->firstOrCreate(['name' => $called], $row);
+            }
+            BroughtTheme::query()->create(['name' => $package->name, 'version' => $package->theme->version, 'tokens' => $tokens, 'css' => $package->css]);
+        });
+        $this->shelf->forget();
 
         return $this->shelf->newest($package->name);
     }
 
-    /** False when a look of the store stands on it. */
+    /** False when a look of the store stands on it, and when it is not the store's own. */
     public function remove(string $name): bool
     {
-        foreach (Look::query()->get() as $look) {
-            if ($look->base()->theme === $name) {
+        $removed = Transaction::run(static function () use ($name): bool {
+            $rows = BroughtTheme::query()->where('name', $name)->lockForUpdate()->get();
+            $isStoodOn = Look::query()->lockForUpdate()->get()->contains(static fn(Look $look): bool => $look->base()->theme === $name);
+            if ($rows->isEmpty() || $isStoodOn) {
                 return false;
             }
-        }
-        $this->shelf->takeAway($name);
+            $rows->each(static fn(BroughtTheme $row): ?bool => $row->delete());
 
-        return true;
+            return true;
+        });
+        $this->shelf->forget();
+
+        return $removed;
     }
 
     /** @return array<string, string> name => content */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Looks\LookDesk;
 use App\Models\Edit;
 use App\Models\Look;
@@ -11,7 +12,6 @@ use Ikat\Core\Look\Change;
 use Ikat\Core\Look\EntryKind;
 use Ikat\Core\Look\LookException;
 use Ikat\Core\Look\SettingCatalog;
-use Illuminate\Support\Facades\DB;
 
 /** The one way to change a look: mouse, keyboard, console and demo alike. */
 final class EditLook
@@ -28,7 +28,7 @@ final class EditLook
      */
     public function __invoke(Look $look, array $wanted, int $seen, string $author, ?int $userId = null, ?string $label = null): ?Edit
     {
-        return DB::transaction(function () use ($look, $wanted, $seen, $author, $userId, $label): ?Edit {
+        return Transaction::run(function () use ($look, $wanted, $seen, $author, $userId, $label): ?Edit {
             $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
             $catalog = $this->desk->catalogFor($locked, $wanted);
             $values = [];

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Models\Look;
 use Ikat\Core\Look\EntryKind;
 use Ikat\Core\Look\Journal;
-use Illuminate\Support\Facades\DB;
 
 /** The looks of a storefront: named, duplicated, put away and brought back. None is ever deleted. */
 final class KeepLooks
@@ -16,13 +16,13 @@ final class KeepLooks
 
     public function rename(Look $look, string $name): void
     {
-        DB::transaction(static fn(): bool => $look->update(['name' => $name]));
+        Transaction::run(static fn(): bool => $look->update(['name' => $name]));
     }
 
     /** A look of its own with the same state; its journal begins there. */
     public function copy(Look $look, string $author): Look
     {
-        return DB::transaction(function () use ($look, $author): Look {
+        return Transaction::run(function () use ($look, $author): Look {
             $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
             $base = $locked->base();
             $state = $locked->ownChanges();
@@ -41,7 +41,7 @@ final class KeepLooks
     /** False when it is the only one left. */
     public function putAway(Look $look): bool
     {
-        return DB::transaction(static function () use ($look): bool {
+        return Transaction::run(static function () use ($look): bool {
             $others = Look::query()->where('storefront_id', $look->storefront_id)->whereNull('put_away_at')->where('id', '<>', $look->id)->lockForUpdate()->count();
 
             return $others > 0 && $look->update(['put_away_at' => now()]);
@@ -50,6 +50,6 @@ final class KeepLooks
 
     public function bringBack(Look $look): void
     {
-        DB::transaction(static fn(): bool => $look->update(['put_away_at' => null]));
+        Transaction::run(static fn(): bool => $look->update(['put_away_at' => null]));
     }
 }

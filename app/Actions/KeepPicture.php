@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Models\Picture;
 use App\Models\Storefront;
 use App\Pictures\PictureIntake;
@@ -11,7 +12,6 @@ use App\Pictures\ReadPicture;
 use App\Pictures\UnusablePicture;
 use App\Shop\CurrentStore;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** Every change of the store's picture library. Files are written first; only the row that names them is switched. */
@@ -28,7 +28,7 @@ final class KeepPicture
         $name = $this->freeName($file);
         $row = $this->intake->take($file, $this->store->id(), $name);
 
-        return DB::transaction(static fn(): Picture => Picture::query()->create(['name' => $name, 'alt' => $alt, ...$row]));
+        return Transaction::run(static fn(): Picture => Picture::query()->create(['name' => $name, 'alt' => $alt, ...$row]));
     }
 
     /**
@@ -41,7 +41,7 @@ final class KeepPicture
         $name = mb_substr($from->name, 0, 60)."-$suffix";
         $row = $this->intake->keep($made, $this->store->id(), $name);
 
-        return DB::transaction(static fn(): Picture => Picture::query()->firstWhere(['name' => $name, 'base' => $row['base']])
+        return Transaction::run(static fn(): Picture => Picture::query()->firstWhere(['name' => $name, 'base' => $row['base']])
             ?? Picture::query()->create(['name' => Picture::query()->where('name', $name)->exists() ? "$name-".substr($row['base'], -4) : $name, 'alt' => $from->alt, ...$row]));
     }
 
@@ -76,7 +76,7 @@ final class KeepPicture
     /** Product pictures are the Storeroom's and live at once, so finished pages of the shop are no longer right. */
     private function change(callable $update): void
     {
-        DB::transaction(static function () use ($update): void {
+        Transaction::run(static function () use ($update): void {
             $update();
             Storefront::query()->increment('content_version');
         });

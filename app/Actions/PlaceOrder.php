@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Models\Cart;
 use App\Models\Mail;
 use App\Models\Order;
@@ -32,7 +33,7 @@ final class PlaceOrder
      */
     public function __invoke(ShopContext $shop, Cart $cart, string $outcome): Order
     {
-        return DB::transaction(function () use ($shop, $cart, $outcome): Order {
+        return Transaction::run(function () use ($shop, $cart, $outcome): Order {
             // Locked, so that a second press of the button waits here and then finds no cart.
             Cart::query()->whereKey($cart->id)->lockForUpdate()->firstOrFail();
             $totals = $shop->visitor->totals();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Looks\DraftShop;
 use App\Looks\LookDesk;
 use App\Looks\ReachDesk;
@@ -60,7 +61,7 @@ final class PublishLook
             'sequence' => $look->head,
             'theme' => $theme->name,
             'theme_version' => $theme->version,
-            'starter' => $look->base()->starter,
+            'starter' => $this->desk->base($look)->starter,
             'state' => $look->state,
             'resolved' => $this->desk->resolve($look)->values(),
             'theme_css' => $themeCss,
@@ -73,7 +74,7 @@ final class PublishLook
             'author' => $author,
         ];
 
-        return DB::transaction(static function () use ($look, $author, $row): Release {
+        return Transaction::run(static function () use ($look, $author, $row): Release {
             $storefront = Storefront::query()->lockForUpdate()->findOrFail($look->storefront_id);
             $release = Release::query()->create([
                 'storefront_id' => $storefront->id,

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Models\Release;
 use App\Models\Storefront;
-use Illuminate\Support\Facades\DB;
 
 /** Makes an earlier release live again. The look being worked on is not touched. */
 final class RestoreRelease
@@ -16,7 +16,7 @@ final class RestoreRelease
         if ($release->storefront_id !== $storefront->id) {
             throw new \LogicException('The release belongs to another storefront.');
         }
-        DB::transaction(static function () use ($storefront, $release, $author): void {
+        Transaction::run(static function () use ($storefront, $release, $author): void {
             $locked = Storefront::query()->lockForUpdate()->findOrFail($storefront->id);
             PublishLook::switch($locked, $release, $author);
         });

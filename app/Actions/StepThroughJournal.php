@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Looks\LookDesk;
 use App\Models\Edit;
 use App\Models\Look;
@@ -11,7 +12,6 @@ use Ikat\Core\Look\Change;
 use Ikat\Core\Look\EntryKind;
 use Ikat\Core\Look\Journal;
 use Ikat\Core\Look\LookState;
-use Illuminate\Support\Facades\DB;
 
 /** Undo, redo, and going back to an earlier point: each appends to the journal and can itself be taken back. */
 final class StepThroughJournal
@@ -33,7 +33,7 @@ final class StepThroughJournal
     /** Brings back the state after an entry, as a new edit. Sequence 0 is the look as its theme and starter made it. */
     public function reopen(Look $look, int $sequence, string $author, ?int $userId): ?Edit
     {
-        return DB::transaction(function () use ($look, $sequence, $author, $userId): ?Edit {
+        return Transaction::run(function () use ($look, $sequence, $author, $userId): ?Edit {
             $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
             $then = $sequence === 0 ? LookState::of([]) : $this->book->since($locked, 0)->stateAt($sequence);
             $changes = Journal::between($locked->ownChanges(), $then);
@@ -48,7 +48,7 @@ final class StepThroughJournal
 
     private function step(Look $look, EntryKind $kind, string $author, ?int $userId): ?Edit
     {
-        return DB::transaction(function () use ($look, $kind, $author, $userId): ?Edit {
+        return Transaction::run(function () use ($look, $kind, $author, $userId): ?Edit {
             $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
             $outline = $this->book->outline($locked);
             $target = $kind === EntryKind::Undo ? $outline->undoable() : $outline->redoable();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Database\Transaction;
 use App\Looks\LookDesk;
 use App\Models\Edit;
 use App\Models\Look;
@@ -11,7 +12,6 @@ use Ikat\Core\Look\Base;
 use Ikat\Core\Look\Change;
 use Ikat\Core\Look\EntryKind;
 use Ikat\Core\Look\LookException;
-use Illuminate\Support\Facades\DB;
 
 /** Puts a look on another theme, version or starter, with whatever must change together with it, in one edit. */
 final class TakeBase
@@ -27,7 +27,7 @@ final class TakeBase
      */
     public function __invoke(Look $look, Base $base, int $seen, string $author, ?int $userId, array $with = [], ?string $label = null): ?Edit
     {
-        return DB::transaction(function () use ($look, $base, $seen, $author, $userId, $with, $label): ?Edit {
+        return Transaction::run(function () use ($look, $base, $seen, $author, $userId, $with, $label): ?Edit {
             $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
             $theme = $this->desk->themes->theme($base);
             $own = $locked->ownChanges();

@@ -28,6 +28,12 @@ final class BaseDesk
         return $this->desk->themes->isBrought($theme->name);
     }
 
+    /** What the look stands on, or is shown on where that is gone. */
+    public function standing(Look $look): Base
+    {
+        return $this->desk->base($look);
+    }
+
     /** Key under which a theme and starter can be tried on in the shop window. */
     public function trial(Look $look, Theme $theme, Starter|string|null $starter = null): string
     {
@@ -66,7 +72,7 @@ final class BaseDesk
     /** The merge with the theme's newest version; null when the look stands on it. */
     public function upgrade(Look $look): ?ThemeMerge
     {
-        $base = $look->base();
+        $base = $this->desk->base($look);
         $newest = $this->desk->themes->newest($base->theme);
 
         return version_compare($newest->version, $base->version, '>') ? ThemeMerge::of($this->theme($base), $newest, $base->starter, $look->ownChanges()) : null;

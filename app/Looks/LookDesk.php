@@ -7,6 +7,8 @@ namespace App\Looks;
 use App\Models\Look;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Compile\LookCompiler;
+use Ikat\Core\Look\AliasCycle;
+use Ikat\Core\Look\Base;
 use Ikat\Core\Look\Catalog\StorefrontCatalog;
 use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\Layer;
@@ -36,15 +38,40 @@ final class LookDesk
 
     public function __construct(public readonly ThemeShelf $themes, private readonly DraftFiles $drafts) {}
 
+    /** What the look stands on, or is shown on where that is gone. */
+    public function base(Look $look, ?LookState $state = null): Base
+    {
+        return $this->themes->standing($look->base($state));
+    }
+
+    /** What of a look's state cannot be shown any more, and a way on; null when all is there. */
+    public function missing(Look $look): ?string
+    {
+        $base = $this->base($look);
+        if ($base != $look->base()) {
+            $theme = $this->themes->theme($base);
+
+            return MissingTheme::inWords($look->base(), "$theme->title $theme->version");
+        }
+        $resolved = $this->resolve($look);
+        if ($resolved->cut !== []) {
+            $labels = implode(', ', array_map(static fn(string $path): string => '“'.$resolved->catalog->get($path)->label.'”', array_unique($resolved->cut)));
+
+            return "Some settings are linked to each other in a circle: $labels. Each is shown as it comes from the theme; give one of them a value of its own.";
+        }
+
+        return null;
+    }
+
     /** The look's theme, with the brand colors and schemes the look has. */
     public function theme(Look $look): Theme
     {
-        return $this->dressed[$look->stamp()] ??= $this->themes->theme($look->base())->wearing($this->wardrobe($look));
+        return $this->dressed[$look->stamp()] ??= $this->themes->theme($this->base($look))->wearing($this->wardrobe($look));
     }
 
     public function wardrobe(Look $look): Wardrobe
     {
-        return Wardrobe::in($this->themes->theme($look->base()), $this->layers($look, $look->ownChanges()));
+        return Wardrobe::in($this->themes->theme($this->base($look)), $this->layers($look, $look->ownChanges()));
     }
 
     public function catalog(Look $look): SettingCatalog
@@ -61,9 +88,9 @@ final class LookDesk
     {
         $lists = StorefrontCatalog::lists();
         $layers = $this->layers($look, $look->ownChanges());
-        $wardrobe = Wardrobe::in($this->themes->theme($look->base()), [...$layers, new Layer(LayerKind::Look, '', array_filter($wanted, is_scalar(...)))]);
+        $wardrobe = Wardrobe::in($this->themes->theme($this->base($look)), [...$layers, new Layer(LayerKind::Look, '', array_filter($wanted, is_scalar(...)))]);
 
-        return $this->themes->catalog($look->base(), ItemLists::in($lists, $layers)->and($lists, $wanted), $wardrobe);
+        return $this->themes->catalog($this->base($look), ItemLists::in($lists, $layers)->and($lists, $wanted), $wardrobe);
     }
 
     /** The look as it is outside every season, or at a moment. */
@@ -75,6 +102,7 @@ final class LookDesk
             $look,
             $look->ownChanges(),
             $running === '' || $moment === null ? [] : $this->calendar($look)->layersAt($moment),
+            true,
         );
     }
 
@@ -82,15 +110,18 @@ final class LookDesk
      * The look as it would be with other own changes.
      *
      * @param list<Layer> $seasons
+     * @param bool $cutsCircles as Resolver takes it: what was stored is shown, what is to be stored is refused
+     *
+     * @throws AliasCycle
      */
-    public function resolveState(Look $look, LookState $state, array $seasons = []): ResolvedLook
+    public function resolveState(Look $look, LookState $state, array $seasons = [], bool $cutsCircles = false): ResolvedLook
     {
         $layers = $this->layers($look, $state);
-        $theme = $this->themes->theme($look->base($state));
-        $wardrobe = Wardrobe::in($theme, $layers);
-        $catalog = $this->themes->catalog($look->base($state), ItemLists::in(StorefrontCatalog::lists(), $layers), $wardrobe);
+        $base = $this->base($look, $state);
+        $wardrobe = Wardrobe::in($this->themes->theme($base), $layers);
+        $catalog = $this->themes->catalog($base, ItemLists::in(StorefrontCatalog::lists(), $layers), $wardrobe);
 
-        return Dusk::resolve($catalog, $layers, $seasons, $wardrobe);
+        return Dusk::resolve($catalog, $layers, $seasons, $wardrobe, $cutsCircles);
     }
 
     public function compile(Look $look, ?\DateTimeImmutable $moment = null): CompiledLook
@@ -131,7 +162,7 @@ final class LookDesk
     /** @return list<Layer> */
     private function layers(Look $look, LookState $state): array
     {
-        $base = $look->base($state);
+        $base = $this->base($look, $state);
 
         return [...$this->themes->theme($base)->layers($base->starter), new Layer(LayerKind::Look, $look->name, $state->own)];
     }

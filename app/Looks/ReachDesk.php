@@ -50,7 +50,7 @@ final class ReachDesk
         $resolved = $this->desk->resolve($look);
         $compiled = $this->desk->compile($look);
 
-        return new CheckInput($resolved, $this->desk->theme($look), $compiled, $this->index($look, $resolved, $compiled), $this->store->contents(), $this->logos->measures($resolved, $this->desk->theme($look), $this->shop($look, $resolved, Request::create('/'))->iconSpec()), $this->logos->underHeader($resolved));
+        return new CheckInput($resolved, $this->desk->theme($look), $compiled, $this->index($look, $resolved, $compiled), $this->store->contents(), $this->logos->measures($resolved, $this->desk->theme($look), $this->shop($look, $resolved, Request::create('/'))->iconSpec()), $this->logos->underHeader($resolved), $this->desk->missing($look));
     }
 
     /** @return list<Finding> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Looks;
 
+use App\Models\BroughtTheme;
 use App\Shop\CurrentStore;
 use Ikat\Core\Exchange\ThemeTokens;
 use Ikat\Core\Look\Base;
@@ -13,26 +14,41 @@ use Ikat\Core\Look\SettingCatalog;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Look\Wardrobe;
 
-/** The themes that ship with Ikat and those a store brought in, each in all its versions, read from their files. */
+/**
+ * The themes that ship with Ikat, read from their files, and those a store brought in, read from its own rows; each in all its versions.
+ *
+ * Names and versions are looked up among what is there and never become part of a path.
+ */
 final class ThemeShelf
 {
-    /** @var array<string, Theme> by folder */
+    /** What a look begins with, and is shown on when its own theme is gone. */
+    private const FIRST = 'millrace';
+
+    /** @var ?array<string, array<string, string>> name => version => folder, oldest version first */
+    private ?array $folders = null;
+
+    /** @var array<int, array<string, array<string, int>>> store => name => version => row, oldest version first */
+    private array $rows = [];
+
+    /** @var array<string, BroughtTheme> by name and version */
+    private array $brought = [];
+
+    /** @var array<string, Theme> by name and version */
     private array $themes = [];
 
-    /** @var array<string, SettingCatalog> by folder and items of the lists */
+    /** @var array<string, SettingCatalog> by theme, items of the lists, and wardrobe */
     private array $catalogs = [];
 
-    /**
-     * @param string $shipped folder of the themes that ship with Ikat: name/version/
-     * @param string $brought folder of those that stores brought in: store/name/version/
-     */
-    public function __construct(private readonly string $shipped, private readonly string $brought, private readonly CurrentStore $store) {}
+    /** @param string $shipped folder of the themes that ship with Ikat: name/version/ */
+    public function __construct(private readonly string $shipped, private readonly CurrentStore $store) {}
 
+    /** @throws MissingTheme */
     public function theme(Base $base): Theme
     {
         return $this->read($base->theme, $base->version);
     }
 
+    /** @throws MissingTheme */
     public function newest(string $name): Theme
     {
         $versions = $this->versions($name);
@@ -43,26 +59,39 @@ final class ThemeShelf
     /** @return list<string> oldest first */
     public function versions(string $name): array
     {
-        $versions = array_map(basename(...), glob($this->folderOf($name).'/*', GLOB_ONLYDIR) ?: []);
-        usort($versions, version_compare(...));
+        return array_map(strval(...), array_keys($this->folders()[$name] ?? $this->rows()[$name] ?? []));
+    }
 
-        return $versions;
+    /**
+     * What a look can stand on: the base itself, or what comes nearest to it of what is there.
+     *
+     * A theme may have been removed, and an undo may lead back to it: the look opens all the same.
+     */
+    public function standing(Base $base): Base
+    {
+        $versions = $this->versions($base->theme);
+        $theme = match (true) {
+            in_array($base->version, $versions, true) => $this->theme($base),
+            $versions !== [] => $this->newest($base->theme),
+            default => $this->newest(self::FIRST),
+        };
+
+        return $theme->version === $base->version && $theme->name === $base->theme && isset($theme->starters[$base->starter]) ? $base : $theme->base($base->starter);
     }
 
     /** @return list<Theme> the newest version of each: those that ship with Ikat, then the store's own */
     public function all(): array
     {
-        $names = array_map(basename(...), [...(glob("$this->shipped/*", GLOB_ONLYDIR) ?: []), ...(glob($this->own().'/*', GLOB_ONLYDIR) ?: [])]);
-        // Millrace is what a look begins with: it stands first.
-        usort($names, static fn(string $a, string $b): int => [$a !== 'millrace', str_starts_with($a, 'own-')] <=> [$b !== 'millrace', str_starts_with($b, 'own-')]);
+        $names = array_keys($this->folders());
+        usort($names, static fn(string $a, string $b): int => ($a !== self::FIRST) <=> ($b !== self::FIRST));
 
-        return array_map($this->newest(...), array_values(array_unique($names)));
+        return array_map($this->newest(...), [...$names, ...array_keys($this->rows())]);
     }
 
     /** Whether a store brought the theme in itself, and may take it away. */
     public function isBrought(string $name): bool
     {
-        return str_starts_with($name, 'own-');
+        return isset($this->rows()[$name]);
     }
 
     public function has(string $name, string $version): bool
@@ -72,7 +101,7 @@ final class ThemeShelf
 
     public function catalog(Base $base, ItemLists $lists, Wardrobe $wardrobe): SettingCatalog
     {
-        return $this->catalogs[$this->folder($base->theme, $base->version)." {$lists->key()} {$wardrobe->key()}"] ??= StorefrontCatalog::for($this->theme($base), $lists, $wardrobe);
+        return $this->catalogs["{$this->store->id()} $base->theme $base->version {$lists->key()} {$wardrobe->key()}"] ??= StorefrontCatalog::for($this->theme($base), $lists, $wardrobe);
     }
 
     /** What all themes share, then what the theme says itself. */
@@ -83,12 +112,12 @@ final class ThemeShelf
 
     public function ownStylesheet(Theme $theme): string
     {
-        return $this->contents($this->folder($theme->name, $theme->version).'/theme.css');
+        return isset($this->folders()[$theme->name]) ? $this->contents("{$this->folder($theme)}/theme.css") : $this->row($theme->name, $theme->version)->css;
     }
 
     public function tokens(Theme $theme): string
     {
-        return $this->contents($this->folder($theme->name, $theme->version).'/theme.tokens.json');
+        return isset($this->folders()[$theme->name]) ? $this->contents("{$this->folder($theme)}/theme.tokens.json") : $this->row($theme->name, $theme->version)->tokens;
     }
 
     /** Content-hashed file name of a theme's stylesheet. */
@@ -97,52 +126,68 @@ final class ThemeShelf
         return $theme->name.'-'.substr(hash('sha256', $this->stylesheet($theme)), 0, 20).'.css';
     }
 
-    /** Puts a checked theme on the store's own shelf. */
-    public function bring(string $name, string $version, string $tokens, string $css): void
+    /** Forgets what was read, after the store's own shelf has changed. */
+    public function forget(): void
     {
-        $folder = $this->folder($name, $version);
-        if (! is_dir($folder)) {
-            mkdir($folder, 0o755, true);
-        }
-        file_put_contents("$folder/theme.css", $css);
-        // The tokens last: a folder without them holds no theme.
-        file_put_contents("$folder/theme.tokens.json", $tokens);
-        $this->themes = $this->catalogs = [];
+        $this->rows = $this->brought = $this->themes = $this->catalogs = [];
     }
 
-    public function takeAway(string $name): void
-    {
-        if (! $this->isBrought($name)) {
-            return;
-        }
-        foreach ($this->versions($name) as $version) {
-            array_map(unlink(...), glob($this->folder($name, $version).'/*') ?: []);
-            rmdir($this->folder($name, $version));
-        }
-        @rmdir($this->folderOf($name));
-        $this->themes = $this->catalogs = [];
-    }
-
+    /** @throws MissingTheme */
     private function read(string $name, string $version): Theme
     {
-        $folder = $this->folder($name, $version);
+        // A store's own theme is another one in another store.
+        $key = isset($this->folders()[$name]) ? "$name $version" : "{$this->store->id()} $name $version";
 
-        return $this->themes[$folder] ??= ThemeTokens::read($name, $this->contents("$folder/theme.tokens.json"), $this->contents("$this->shipped/common.folded.css"));
+        return $this->themes[$key] ??= ThemeTokens::read(
+            $name,
+            isset($this->folders()[$name][$version]) ? $this->contents("{$this->folders()[$name][$version]}/theme.tokens.json") : $this->row($name, $version)->tokens,
+            $this->contents("$this->shipped/common.folded.css"),
+        );
     }
 
-    private function folder(string $name, string $version): string
+    /** @throws MissingTheme */
+    private function row(string $name, string $version): BroughtTheme
     {
-        return $this->folderOf($name)."/$version";
+        return $this->brought["{$this->store->id()} $name $version"] ??= BroughtTheme::query()->find($this->rows()[$name][$version] ?? 0) ?? throw MissingTheme::at($name, $version);
     }
 
-    private function folderOf(string $name): string
+    private function folder(Theme $theme): string
     {
-        return ($this->isBrought($name) ? $this->own() : $this->shipped)."/$name";
+        return $this->folders()[$theme->name][$theme->version] ?? throw MissingTheme::at($theme->name, $theme->version);
     }
 
-    private function own(): string
+    /** @return array<string, array<string, string>> */
+    private function folders(): array
     {
-        return "$this->brought/{$this->store->id()}";
+        if ($this->folders === null) {
+            $this->folders = [];
+            foreach (glob("$this->shipped/*/*", GLOB_ONLYDIR) ?: [] as $folder) {
+                $this->folders[basename(dirname($folder))][basename($folder)] = $folder;
+            }
+            foreach ($this->folders as &$versions) {
+                uksort($versions, version_compare(...));
+            }
+        }
+
+        return $this->folders;
+    }
+
+    /** @return array<string, array<string, int>> */
+    private function rows(): array
+    {
+        $store = $this->store->id();
+        if (! isset($this->rows[$store])) {
+            $rows = [];
+            foreach (BroughtTheme::query()->orderBy('id')->get(['id', 'name', 'version']) as $row) {
+                $rows[$row->name][$row->version] = $row->id;
+            }
+            foreach ($rows as &$versions) {
+                uksort($versions, version_compare(...));
+            }
+            $this->rows[$store] = $rows;
+        }
+
+        return $this->rows[$store];
     }
 
     private function contents(string $file): string

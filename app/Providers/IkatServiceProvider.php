@@ -30,7 +30,7 @@ final class IkatServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(CurrentStore::class);
-        $this->app->scoped(ThemeShelf::class, fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes'), storage_path('themes'), $this->app->make(CurrentStore::class)));
+        $this->app->scoped(ThemeShelf::class, fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes'), $this->app->make(CurrentStore::class)));
         $this->app->scoped(LookDesk::class);
         $this->app->scoped(ReachDesk::class);
         $this->app->scoped(StoreDesk::class);

@@ -6,6 +6,7 @@ namespace App\Storeroom;
 
 use App\Actions\EditLook;
 use App\Actions\PublishLook;
+use App\Database\Transaction;
 use App\Models\Category;
 use App\Models\DeliveryOffer;
 use App\Models\Look;
@@ -28,7 +29,7 @@ final class DemoStore
     /** @param array<string, mixed> $demo as in demo/storeroom.php */
     public function fill(array $demo, string $productsJson, string $picturesJson): Store
     {
-        return DB::transaction(function () use ($demo, $productsJson, $picturesJson): Store {
+        return Transaction::run(function () use ($demo, $productsJson, $picturesJson): Store {
             $store = Store::query()->create($demo['store']);
             $this->current->is($store->id);
             foreach ($demo['people'] as $person) {

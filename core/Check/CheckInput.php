@@ -12,7 +12,10 @@ use Ikat\Core\Reach\ReachIndex;
 /** What a check looks at. */
 final readonly class CheckInput
 {
-    /** @param ?UnderHeader $underHeader null when no header lies over a picture */
+    /**
+     * @param ?UnderHeader $underHeader null when no header lies over a picture
+     * @param ?string $missing what of the look's base is gone, in words; null when all is there
+     */
     public function __construct(
         public ResolvedLook $look,
         public Theme $theme,
@@ -21,5 +24,6 @@ final readonly class CheckInput
         public StoreContents $store,
         public ?LogoMeasures $logo = null,
         public ?UnderHeader $underHeader = null,
+        public ?string $missing = null,
     ) {}
 }

@@ -10,7 +10,7 @@ final class Checks
     /** @return list<Check> */
     public static function all(): array
     {
-        return [new PairContrast(), new ColorVision(), new Targets(), new LostPages(), new EmptyMenus(), new LostPictures(), new Logos(), new SeasonTimes()];
+        return [new LostBase(), new PairContrast(), new ColorVision(), new Targets(), new LostPages(), new EmptyMenus(), new LostPictures(), new Logos(), new SeasonTimes()];
     }
 
     /** @return list<Finding> */

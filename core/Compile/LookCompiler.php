@@ -138,20 +138,30 @@ final class LookCompiler
         return self::literal($resolution->setting, $resolution->value);
     }
 
-    /** A value of a setting, or an alias, as CSS. */
+    /**
+     * A value of a setting, or an alias, as CSS.
+     *
+     * @throws UnsafeCss when a theme's own choice or unit is more than one plain value
+     */
     public static function literal(Setting $setting, bool|float|string $value): string
     {
         if (($target = Alias::target($value)) !== null) {
             return 'var('.Setting::propertyOf($target).')';
         }
 
+        // Nothing goes out as it came in: what is written is what was parsed, whoever brought it.
         return match ($setting->type) {
-            SettingType::Length => Setting::plainNumber($value).$setting->unit,
+            SettingType::Color => self::color((string) $value),
+            SettingType::Length => CssValue::plain(Setting::plainNumber($value).$setting->unit),
             SettingType::Number => Setting::plainNumber($value),
             SettingType::Gradient => $value === '' ? 'none' : Gradient::parse((string) $value)->css(),
-            SettingType::Choice, SettingType::Font => $setting->cssValues[(string) $value],
-            default => (string) $value,
+            default => CssValue::plain($setting->cssValues[(string) $value] ?? ''),
         };
+    }
+
+    private static function color(string $value): string
+    {
+        return preg_match('/^#[0-9a-f]{6}$/D', $value) === 1 ? $value : Color::parse($value)->hex();
     }
 
     private static function schemeClass(string $scheme): string

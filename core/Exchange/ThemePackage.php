@@ -9,7 +9,7 @@ use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\LookException;
-use Ikat\Core\Look\LookState;
+use Ikat\Core\Look\SettingCatalog;
 use Ikat\Core\Look\Theme;
 
 /** A theme as one file to hand on: open design tokens (2025.10), a stylesheet, and the pictures its starters show. */
@@ -55,7 +55,36 @@ final readonly class ThemePackage
             throw new UnusablePackage($problems);
         }
 
-        return new self($name, $theme, $tokens, $css, $pictures);
+        return new self($name, $theme, self::canonical($row, $theme), $css, $pictures);
+    }
+
+    /**
+     * The tokens with every plain setting in the form the catalog gives it: what is kept is what was checked.
+     *
+     * @param array<array-key, mixed> $row
+     */
+    private static function canonical(array $row, Theme $theme): string
+    {
+        $own = &$row['$extensions'][ThemeTokens::EXTENSION];
+        $normal = static function (array $settings, string $starter) use ($theme): array {
+            $catalog = self::catalog($theme, $starter);
+            foreach ($settings as $path => $value) {
+                $settings[$path] = $catalog->normalize((string) $path, is_int($value) ? (float) $value : $value);
+            }
+
+            return $settings;
+        };
+        $own['settings'] = $normal($own['settings'] ?? [], (string) array_key_first($theme->starters));
+        foreach ($own['starters'] as $key => $starter) {
+            $own['starters'][$key]['settings'] = $normal($starter['settings'] ?? [], (string) $key);
+        }
+
+        return json_encode($row, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    private static function catalog(Theme $theme, string $starter): SettingCatalog
+    {
+        return StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), [...$theme->layers($starter), new Layer(LayerKind::Look, '', [])]));
     }
 
     /** @param array<array-key, mixed> $row */
@@ -110,7 +139,7 @@ final readonly class ThemePackage
         if (! preg_match('/^\d{1,4}\.\d{1,4}\.\d{1,4}$/', $theme->version)) {
             $problems[] = 'Its version is not three numbers like 1.0.0.';
         }
-        if (mb_strlen(trim($theme->title)) < 2 || $theme->name === 'own-') {
+        if (mb_strlen(trim($theme->title)) < 2 || ! preg_match('/^own(-[a-z0-9]+)+$/D', $theme->name)) {
             $problems[] = 'It has no title in letters.';
         }
         if ($theme->schemes === [] || count($theme->schemes) > 12 || count($theme->brandColors) > 24 || count($theme->starters) > 24 || count($theme->own) > 40) {
@@ -118,17 +147,8 @@ final readonly class ThemePackage
 
             return $problems;
         }
-        foreach ([...array_keys($theme->schemes), ...array_keys($theme->brandColors)] as $key) {
-            if (! preg_match('/^[a-z][a-z0-9]{0,30}$/', (string) $key)) {
-                $problems[] = 'The key “'.mb_substr((string) $key, 0, 40).'” of a scheme or brand color is not plain letters.';
-            }
-        }
-        if ($problems !== []) {
-            return $problems;
-        }
         foreach ($theme->starters as $starter) {
-            $layers = $theme->layers($starter->name);
-            $catalog = StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), [...$layers, new Layer(LayerKind::Look, '', LookState::of([])->own)]));
+            $catalog = self::catalog($theme, $starter->name);
             foreach ([...$theme->values, ...$starter->values] as $path => $value) {
                 if (! $catalog->has($path)) {
                     $problems[] = 'There is no setting “'.mb_substr($path, 0, 60).'”.';

@@ -6,6 +6,7 @@ namespace Ikat\Core\Exchange;
 
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
+use Ikat\Core\Compile\CssValue;
 use Ikat\Core\Look\Alias;
 use Ikat\Core\Look\LookState;
 use Ikat\Core\Look\Setting;
@@ -24,6 +25,15 @@ final class ThemeTokens
 {
     public const EXTENSION = 'ikat.theme';
 
+    /** Units a length of a theme's own may have. */
+    private const UNITS = ['px', '%', 'em', 'rem'];
+    private const MOST_LENGTH = 10_000;
+
+    private const STARTER = '/^[a-z][a-z0-9]*(-[a-z0-9]+)*$/D';
+
+    /** Keys of brand colors and schemes become names of classes and custom properties. */
+    private const KEY = '/^[a-z][a-z0-9]{0,30}$/D';
+
     /** @throws UnreadableTheme */
     public static function read(string $name, string $json, string $foldedCss = ''): Theme
     {
@@ -34,6 +44,9 @@ final class ThemeTokens
         $own = $tokens['$extensions'][self::EXTENSION] ?? throw UnreadableTheme::at('$extensions', 'the key "'.self::EXTENSION.'" is missing');
         $starters = [];
         foreach ($own['starters'] ?? [] as $key => $starter) {
+            if (! preg_match(self::STARTER, (string) $key)) {
+                throw UnreadableTheme::at('starters', sprintf('“%s” is not a plain name', mb_substr((string) $key, 0, 40)));
+            }
             $starters[$key] = new Starter($key, $starter['title'], $starter['words'], [...self::values($starter['tokens'] ?? []), ...self::settings($starter['settings'] ?? [])]);
         }
         if ($starters === []) {
@@ -82,10 +95,43 @@ final class ThemeTokens
         $words = (string) ($row['words'] ?? '').' theme';
 
         return match ($row['type'] ?? '') {
-            'length' => Setting::length($path, $label, 'theme', Step::Start, (float) $row['default'], (float) $row['least'], (float) $row['most'], 1, (string) ($row['unit'] ?? 'px'), $words),
-            'choice' => Setting::choice($path, $label, 'theme', Step::Start, (string) $row['default'], $row['choices'], $row['css'], $words),
+            'length' => self::ownLength($path, $label, $words, $row),
+            'choice' => self::ownChoice($path, $label, $words, $row),
             default => throw UnreadableTheme::at($path, 'a theme’s own setting is a length or a choice'),
         };
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function ownLength(string $path, string $label, string $words, array $row): Setting
+    {
+        [$default, $least, $most] = array_map(static fn(string $key): float => is_numeric($row[$key] ?? null) && abs((float) $row[$key]) <= self::MOST_LENGTH
+            ? (float) $row[$key] : throw UnreadableTheme::at($path, "its “{$key}” is not a number"), ['default', 'least', 'most']);
+        $unit = $row['unit'] ?? 'px';
+        if (! in_array($unit, self::UNITS, true)) {
+            throw UnreadableTheme::at($path, 'its unit is not one of '.implode(', ', self::UNITS));
+        }
+        if ($least > $default || $default > $most) {
+            throw UnreadableTheme::at($path, 'its default does not lie between its least and its most');
+        }
+
+        return Setting::length($path, $label, 'theme', Step::Start, $default, $least, $most, 1, $unit, $words);
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function ownChoice(string $path, string $label, string $words, array $row): Setting
+    {
+        $choices = array_map(static fn(mixed $words): string => is_scalar($words) ? (string) $words : '', is_array($row['choices'] ?? null) ? $row['choices'] : []);
+        $css = is_array($row['css'] ?? null) ? $row['css'] : [];
+        foreach ($choices as $key => $said) {
+            if (! preg_match('/^[a-z0-9][a-z0-9-]{0,30}$/D', (string) $key) || ! is_string($css[$key] ?? null) || ! CssValue::isPlain($css[$key])) {
+                throw UnreadableTheme::at($path, 'a choice has a plain name and stands for one plain CSS value');
+            }
+        }
+        if (! is_string($row['default'] ?? null) || ! isset($choices[$row['default']])) {
+            throw UnreadableTheme::at($path, 'its default is not one of its choices');
+        }
+
+        return Setting::choice($path, $label, 'theme', Step::Start, $row['default'], $choices, array_intersect_key($css, $choices), $words);
     }
 
     /**
@@ -97,8 +143,11 @@ final class ThemeTokens
     {
         $labels = [];
         foreach ($group as $key => $child) {
-            if (! str_starts_with($key, '$') && is_array($child)) {
-                $labels[$key] = (string) ($child['$description'] ?? $key);
+            if (! str_starts_with((string) $key, '$') && is_array($child)) {
+                if (! preg_match(self::KEY, (string) $key)) {
+                    throw UnreadableTheme::at(mb_substr((string) $key, 0, 40), 'the key of a brand color or scheme is not plain letters and figures');
+                }
+                $labels[$key] = is_scalar($child['$description'] ?? null) ? (string) $child['$description'] : (string) $key;
             }
         }
 
@@ -112,15 +161,15 @@ final class ThemeTokens
      */
     private static function values(array $group, string $prefix = '', ?string $type = null): array
     {
-        $type = $group['$type'] ?? $type;
+        $type = is_string($group['$type'] ?? null) ? $group['$type'] : $type;
         $values = [];
         foreach ($group as $key => $child) {
-            if (str_starts_with($key, '$') || ! is_array($child)) {
+            if (str_starts_with((string) $key, '$') || ! is_array($child)) {
                 continue;
             }
             $path = $prefix === '' ? $key : "$prefix.$key";
             if (array_key_exists('$value', $child)) {
-                $values[$path] = self::value($path, $child['$type'] ?? $type, $child['$value']);
+                $values[$path] = self::value($path, is_string($child['$type'] ?? null) ? $child['$type'] : $type, $child['$value']);
             } else {
                 $values += self::values($child, $path, $type);
             }
@@ -137,7 +186,7 @@ final class ThemeTokens
 
         return match ($type) {
             'color' => self::color($path, $value),
-            'dimension' => ($value['unit'] ?? '') === 'px' && is_numeric($value['value'] ?? null)
+            'dimension' => is_array($value) && ($value['unit'] ?? '') === 'px' && is_numeric($value['value'] ?? null)
                 ? (float) $value['value'] : throw UnreadableTheme::at($path, 'a dimension is {"value": number, "unit": "px"}'),
             'number' => is_numeric($value) ? (float) $value : throw UnreadableTheme::at($path, 'it is not a number'),
             default => throw UnreadableTheme::at($path, sprintf('the type "%s" is not one Ikat reads', $type)),
@@ -146,8 +195,10 @@ final class ThemeTokens
 
     private static function color(string $path, mixed $value): string
     {
-        $space = is_array($value) ? ColorSpace::tryFrom((string) ($value['colorSpace'] ?? '')) : null;
-        if ($space === null || ! is_array($value['components'] ?? null) || count($value['components']) !== 3) {
+        $space = is_array($value) && is_string($value['colorSpace'] ?? null) ? ColorSpace::tryFrom($value['colorSpace']) : null;
+        $areNumbers = static fn(mixed $list): bool => is_array($list) && array_is_list($list) && count($list) === 3
+            && array_filter($list, static fn(mixed $v): bool => $v !== 'none' && ! is_int($v) && ! is_float($v)) === [];
+        if ($space === null || ! $areNumbers($value['components'] ?? null) || ! is_numeric($value['alpha'] ?? 1)) {
             throw UnreadableTheme::at($path, 'a color is {"colorSpace": ..., "components": [three numbers]}');
         }
         $c = array_map(static fn(mixed $v): ?float => $v === 'none' ? null : (float) $v, $value['components']);

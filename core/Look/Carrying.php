@@ -8,7 +8,7 @@ namespace Ikat\Core\Look;
 final readonly class Carrying
 {
     /**
-     * @param list<array{path: string, label: string, value: string}> $stay
+     * @param list<array{path: string, label: string, value: string, becomes: ?string}> $stay in force there; what it becomes where that is another value
      * @param list<array{path: string, label: string, value: string, why: string}> $wait kept in the look, without effect there
      */
     private function __construct(public array $stay, public array $wait) {}
@@ -28,7 +28,8 @@ final readonly class Carrying
             $row = ['path' => $path, 'label' => $setting->label, 'value' => $setting->say($value)];
             $why = self::why($path, $value, $before, $after, $theme);
             if ($why === null) {
-                $stay[] = $row;
+                $same = $before->value($path) === $after->value($path);
+                $stay[] = [...$row, 'becomes' => $same ? null : $after->catalog->get($path)->say($after->value($path))];
             } else {
                 $wait[] = [...$row, 'why' => $why];
             }
@@ -48,6 +49,14 @@ final readonly class Carrying
         }
         $resolution = $after->at($path);
         if ($resolution->written !== $value) {
+            foreach (Links::in($before->catalog->get($path), $value) as $followed) {
+                if (! $after->catalog->has($followed)) {
+                    $label = $before->catalog->has($followed) ? $before->catalog->get($followed)->label : $followed;
+
+                    return "what it is linked to, “{$label}”, is not in $theme->title; there it is {$resolution->setting->say($resolution->value)}";
+                }
+            }
+
             return "$theme->title has no “{$before->catalog->get($path)->say($value)}”; there it is {$resolution->setting->say($resolution->value)}";
         }
         if ($resolution->unmet !== null && $before->at($path)->unmet === null) {

@@ -54,6 +54,16 @@ final readonly class Gradient
         return new self($angle, $x, $y, $stops);
     }
 
+    /** Null where parse() throws. */
+    public static function tryParse(string $text): ?self
+    {
+        try {
+            return self::parse($text);
+        } catch (ColorException) {
+            return null;
+        }
+    }
+
     /** Its written form: the same for the same gradient. */
     public function text(): string
     {

@@ -7,8 +7,11 @@ namespace Ikat\Core\Look;
 /** Every setting's value and why. */
 final readonly class ResolvedLook
 {
-    /** @param array<string, Resolution> $resolutions by path, in catalog order */
-    public function __construct(public SettingCatalog $catalog, private array $resolutions) {}
+    /**
+     * @param array<string, Resolution> $resolutions by path, in catalog order
+     * @param list<string> $cut settings whose links went in a circle and were cut
+     */
+    public function __construct(public SettingCatalog $catalog, private array $resolutions, public array $cut = []) {}
 
     /** @throws UnknownSetting */
     public function at(string $path): Resolution

@@ -4,23 +4,37 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
-/** Walks the layers, strongest first, and follows aliases. */
+/**
+ * Walks the layers, strongest first, and follows aliases.
+ *
+ * A value the catalog could not take (a choice that is not there, a link to what is gone or of another kind, a number out of
+ * range) is passed over: it stays in its layer, because another theme or version may bring it back, and the layer below decides.
+ */
 final class Resolver
 {
+    /** What a setting of each type is when nothing else can be said; where links go in a circle, or a default follows what is not there. */
+    private const NEUTRAL = '#808080';
+
     /** @var array<string, array{bool|float|string, Layer}> the winning written value of each path */
     private array $winners = [];
 
     /** @var array<string, array{bool|float|string, list<string>}> value and chain, memoized */
     private array $followed = [];
 
+    /** @var list<string> settings at which a circle was cut */
+    private array $cut = [];
+
     /** @param list<Layer> $layers weakest first */
-    private function __construct(private readonly SettingCatalog $catalog, array $layers)
+    private function __construct(private readonly SettingCatalog $catalog, array $layers, private readonly bool $cutsCircles)
     {
-        foreach ([new Layer(LayerKind::Catalog, 'Ikat', $catalog->defaults()), ...$layers] as $layer) {
+        $defaults = new Layer(LayerKind::Catalog, 'Ikat', $catalog->defaults());
+        foreach ($catalog->all() as $path => $setting) {
+            // Even a default may follow a brand color that a theme brought in does not have.
+            $this->winners[$path] = [$this->isKnown($setting, $setting->default) ? $setting->default : $this->plain($setting), $defaults];
+        }
+        foreach ($layers as $layer) {
             foreach ($layer->values as $path => $value) {
-                // A value for a setting that no longer exists is kept in its layer and left out here: an upgrade may bring it back.
-                // So is a choice another theme knew and this one does not: a scheme, say.
-                if ($catalog->has($path) && self::isKnown($catalog->get($path), $value)) {
+                if ($catalog->has($path) && $this->isKnown($catalog->get($path), $value)) {
                     $this->winners[$path] = [$value, $layer];
                 }
             }
@@ -29,19 +43,34 @@ final class Resolver
 
     /**
      * @param list<Layer> $layers weakest first; the catalog's defaults lie below them
+     * @param bool $cutsCircles whether links in a circle are cut, for reading what was stored, instead of refused, for writing
      *
      * @throws AliasCycle
      */
-    public static function resolve(SettingCatalog $catalog, array $layers): ResolvedLook
+    public static function resolve(SettingCatalog $catalog, array $layers, bool $cutsCircles = false): ResolvedLook
     {
-        return (new self($catalog, $layers))->run();
+        return (new self($catalog, $layers, $cutsCircles))->run();
     }
 
-    private static function isKnown(Setting $setting, bool|float|string $value): bool
+    private function isKnown(Setting $setting, bool|float|string $value): bool
     {
+        if (is_string($value) && str_contains($value, '{')) {
+            $wanted = Alias::target($value) !== null ? $setting->type : SettingType::Color;
+            foreach (Links::in($setting, $value) as $target) {
+                if (! $this->catalog->has($target) || $this->catalog->get($target)->type !== $wanted) {
+                    return false;
+                }
+            }
+            if (Alias::target($value) !== null) {
+                return true;
+            }
+        }
+
         return match ($setting->type) {
-            SettingType::Choice, SettingType::Font => Alias::target($value) !== null || isset($setting->choices[(string) $value]),
-            default => true,
+            SettingType::Choice, SettingType::Font => is_string($value) && isset($setting->choices[$value]),
+            SettingType::Length, SettingType::Number, SettingType::Count => is_float($value) && $value >= $setting->min && $value <= $setting->max,
+            SettingType::Switch => is_bool($value),
+            default => is_string($value),
         };
     }
 
@@ -58,7 +87,7 @@ final class Resolver
             $resolutions[$path] = new Resolution($setting, $value, $written, $layer, $chain, $this->unmet($setting));
         }
 
-        return new ResolvedLook($this->catalog, $resolutions);
+        return new ResolvedLook($this->catalog, $resolutions, $this->cut);
     }
 
     /** The outermost condition that does not hold: a setting also needs what its condition's own setting needs. */
@@ -76,6 +105,8 @@ final class Resolver
      * @param list<string> $trail
      *
      * @return array{bool|float|string, list<string>}
+     *
+     * @throws AliasCycle
      */
     private function follow(string $path, array $trail): array
     {
@@ -83,32 +114,30 @@ final class Resolver
             return $this->followed[$path];
         }
         if (in_array($path, $trail, true)) {
-            throw AliasCycle::along([...array_slice($trail, (int) array_search($path, $trail, true)), $path]);
+            if (! $this->cutsCircles) {
+                throw AliasCycle::along([...array_slice($trail, (int) array_search($path, $trail, true)), $path]);
+            }
+            $this->cut[] = $path;
+
+            return [$this->plain($this->catalog->get($path)), []];
         }
         $written = $this->winners[$path][0];
         $target = Alias::target($written);
         if ($target === null) {
             return $this->followed[$path] = [$written, []];
         }
-        if (! $this->catalog->has($target)) {
-            // What was followed is gone: the setting falls back to its own default and says so by its empty chain.
-            return $this->followed[$path] = $this->fallBack($path, $trail);
-        }
         [$value, $chain] = $this->follow($target, [...$trail, $path]);
 
         return $this->followed[$path] = [$value, [$target, ...$chain]];
     }
 
-    /**
-     * @param list<string> $trail
-     *
-     * @return array{bool|float|string, list<string>}
-     */
-    private function fallBack(string $path, array $trail): array
+    private function plain(Setting $setting): bool|float|string
     {
-        $default = $this->catalog->get($path)->default;
-        $target = Alias::target($default);
-
-        return $target === null || ! $this->catalog->has($target) ? [$default, []] : $this->follow($target, [...$trail, $path]);
+        return match (true) {
+            Alias::target($setting->default) === null => $setting->default,
+            $setting->type === SettingType::Color => self::NEUTRAL,
+            $setting->choices !== [] => (string) array_key_first($setting->choices),
+            default => $setting->min,
+        };
     }
 }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Ikat\Core\Look;
 
 use Ikat\Core\Look\Catalog\StorefrontCatalog;
+use Ikat\Core\Palette\Dusk;
 
 /**
  * A theme's new version, the old one and the merchant's own changes, merged three ways.
  *
- * Untouched settings move with the theme, changed ones stay, renamed and retyped ones are carried; where merchant and
- * theme both changed a setting it is a question. What no longer exists stays in the look, without effect: nothing is lost.
- * Each own change falls into exactly one of kept, carried, retyped, removed and questions.
+ * Untouched settings move with the theme, changed ones stay, renamed and retyped ones are carried, and links to them with
+ * them, wherever they stand in a value; where merchant and theme both changed a setting it is a question. What no longer
+ * exists stays in the look, without effect: nothing is lost. Kept and carried mean that the value in force is the same
+ * before and after; whatever comes out otherwise is told. Each own change falls into exactly one kind.
  */
 final readonly class ThemeMerge
 {
@@ -20,7 +22,9 @@ final readonly class ThemeMerge
      * @param list<string> $kept
      * @param list<array{path: string, to: string, label: string, value: string}> $carried
      * @param list<array{path: string, label: string, was: string, becomes: string}> $retyped
-     * @param list<array{path: string, label: string, value: string, why: string}> $removed
+     * @param list<array{path: string, label: string, value: string, why: string}> $removed without effect in the new version
+     * @param list<array{path: string, label: string, was: string, becomes: string, why: string}> $shifted in force, and another value than before
+     * @param list<array{path: string, label: string, value: string, was: string}> $loosened what they were linked to is gone; they keep its value as their own
      * @param list<array{path: string, label: string, before: string, mine: string, theirs: string}> $questions
      * @param array<string, bool|float|string|null> $changes what the merge does to the own changes whatever is decided
      */
@@ -31,42 +35,128 @@ final readonly class ThemeMerge
         public array $carried,
         public array $retyped,
         public array $removed,
+        public array $shifted,
+        public array $loosened,
         public array $questions,
         private array $changes,
     ) {}
 
     public static function of(Theme $old, Theme $new, string $starter, LookState $own): self
     {
-        $before = self::resolve($old, $starter, $own);
-        $after = self::resolve($new, $starter, $own);
+        $bare = ['before' => self::resolve($old, $starter, $own, false), 'after' => self::resolve($new, $starter, $own, false)];
+        $before = self::resolve($old, $starter, $own, true);
         $change = $new->changes[$old->version] ?? new ThemeChange([], [], []);
-        $kept = $carried = $retyped = $removed = $questions = $changes = [];
+        $moved = $links = $retyped = [];
         foreach ($own->own as $path => $value) {
             if (in_array($path, Base::PATHS, true)) {
                 continue;
             }
-            $label = $before->catalog->has($path) ? $before->catalog->get($path)->label : $path;
-            $say = $before->catalog->has($path) ? $before->catalog->get($path)->say($value) : (string) $value;
             $target = $change->renamed[$path] ?? null;
-            $becomes = isset($change->retyped[$path]) ? $change->retype($path, $value) : null;
             if ($target !== null && ! array_key_exists($target, $own->own)) {
-                $carried[] = ['path' => $path, 'to' => $target, 'label' => $after->catalog->get($target)->label, 'value' => $say];
-                $changes[$path] = null;
-                $changes[$target] = $value;
-            } elseif ($becomes !== null) {
-                $retyped[] = ['path' => $path, 'label' => $label, 'was' => $say, 'becomes' => $after->catalog->get($path)->say($becomes)];
-                $changes[$path] = $becomes;
-            } elseif (isset($change->retyped[$path]) || ($before->catalog->has($path) && ! $after->catalog->has($path))) {
-                $removed[] = ['path' => $path, 'label' => $label, 'value' => $say, 'why' => $change->removed[$path] ?? "$new->title $new->version has nothing like it."];
-            } elseif ($before->catalog->has($path) && $before->at($path)->written !== $after->at($path)->written) {
-                $setting = $after->catalog->get($path);
-                $questions[] = ['path' => $path, 'label' => $setting->label, 'before' => $setting->say($before->at($path)->written), 'mine' => $say, 'theirs' => $setting->say($after->at($path)->written)];
-            } else {
-                $kept[] = $path;
+                $moved[$path] = $target;
+            } elseif (isset($change->retyped[$path]) && ($becomes = $change->retype($path, $value)) !== null) {
+                $retyped[$path] = $becomes;
+            }
+            if (! isset($retyped[$path])) {
+                $links[$path] = self::relinked($path, $value, $before, $bare['after']->catalog, $change);
             }
         }
+        $changes = $retyped;
+        foreach ($links as $path => [$value]) {
+            if (isset($moved[$path])) {
+                $changes[$path] = null;
+                $changes[$moved[$path]] = $value;
+            } elseif ($value !== $own->own[$path]) {
+                $changes[$path] = $value;
+            }
+        }
+        ksort($changes, SORT_STRING);
+        $after = self::resolve($new, $starter, LookState::of([...$own->own, ...$changes]), true);
+        $told = array_fill_keys(['kept', 'carried', 'retyped', 'removed', 'shifted', 'loosened', 'questions'], []);
+        foreach (array_diff_key($own->own, array_flip(Base::PATHS)) as $path => $value) {
+            [$kind, $row] = self::told($path, $value, $moved[$path] ?? $path, $links[$path][1] ?? null, isset($retyped[$path]), $before, $after, $bare, $change, $new);
+            $told[$kind][] = $row;
+        }
 
-        return new self($new->base($starter), self::moved($before, $after, $own), $kept, $carried, $retyped, $removed, $questions, $changes);
+        return new self($new->base($starter), self::moved($bare['before'], $bare['after'], $own), ...$told, changes: $changes);
+    }
+
+    /**
+     * Links put where the new version has what they lead to; where it has nothing, the value in force takes their place.
+     *
+     * @return array{bool|float|string, ?string} the value to write, and the label of what it is no longer linked to
+     */
+    private static function relinked(string $path, bool|float|string $value, ResolvedLook $before, SettingCatalog $after, ThemeChange $change): array
+    {
+        if (! $before->catalog->has($path)) {
+            return [$value, null];
+        }
+        $lost = null;
+        $rewritten = Links::rewritten($before->catalog->get($path), $value, static function (string $followed) use ($before, $after, $change, &$lost): string {
+            $target = $change->renamed[$followed] ?? $followed;
+            if ($before->catalog->has($followed) && (! $after->has($target) || $after->get($target)->type !== $before->catalog->get($followed)->type)) {
+                $lost = $before->catalog->get($followed)->label;
+
+                return (string) $before->value($followed);
+            }
+
+            return Alias::to($target);
+        });
+
+        // A link that is the whole of a value leaves a value of the setting's own type behind, not its text.
+        return [$lost !== null && Alias::target($value) !== null ? $before->value($path) : $rewritten, $lost];
+    }
+
+    /**
+     * @param array{before: ResolvedLook, after: ResolvedLook} $bare without the own changes
+     *
+     * @return array{string, array<string, string>|string} the kind, and its row
+     */
+    private static function told(string $path, bool|float|string $value, string $to, ?string $lost, bool $isRetyped, ResolvedLook $before, ResolvedLook $after, array $bare, ThemeChange $change, Theme $new): array
+    {
+        $had = $before->catalog->has($path);
+        $has = $after->catalog->has($to);
+        $label = $had ? $before->catalog->get($path)->label : ($has ? $after->catalog->get($to)->label : $path);
+        $said = $had ? $before->catalog->get($path)->say($value) : (string) $value;
+        if (! $had && ! $has) {
+            return ['kept', $path];
+        }
+        if ($isRetyped && $has) {
+            return ['retyped', ['path' => $path, 'label' => $label, 'was' => $said, 'becomes' => $after->catalog->get($to)->say($after->value($to))]];
+        }
+        if (! $has) {
+            return ['removed', ['path' => $path, 'label' => $label, 'value' => $said, 'why' => $change->removed[$path] ?? "$new->title $new->version has nothing like it."]];
+        }
+        $setting = $after->catalog->get($to);
+        if (! $had || $before->value($path) !== $after->value($to)) {
+            $was = $had ? $before->catalog->get($path)->say($before->value($path)) : 'without effect';
+            $row = ['path' => $path, 'label' => $label, 'was' => $was, 'becomes' => $setting->say($after->value($to)), 'why' => self::whyShifted($path, $value, $to, $after, $change, $new)];
+
+            return $after->at($to)->layer->kind === LayerKind::Look ? ['shifted', $row] : ['removed', ['path' => $path, 'label' => $label, 'value' => $said, 'why' => $row['why']]];
+        }
+        if ($lost !== null) {
+            return ['loosened', ['path' => $path, 'label' => $label, 'value' => $setting->say($after->value($to)), 'was' => $lost]];
+        }
+        if ($to !== $path) {
+            return ['carried', ['path' => $path, 'to' => $to, 'label' => $setting->label, 'value' => $said]];
+        }
+        if ($bare['before']->catalog->has($path) && $bare['before']->at($path)->written !== $bare['after']->at($path)->written) {
+            return ['questions', ['path' => $path, 'label' => $setting->label, 'before' => $setting->say($bare['before']->at($path)->written), 'mine' => $said, 'theirs' => $setting->say($bare['after']->at($path)->written)]];
+        }
+
+        return ['kept', $path];
+    }
+
+    private static function whyShifted(string $path, bool|float|string $value, string $to, ResolvedLook $after, ThemeChange $change, Theme $new): string
+    {
+        $at = $after->at($to);
+
+        return match (true) {
+            $at->layer->kind !== LayerKind::Look => isset($change->removed[$path]) ? $change->removed[$path] : "$new->title $new->version does not know “{$at->setting->say($value)}”; there it is {$at->setting->say($at->value)}.",
+            $at->chain !== [] => 'It is linked to “'.$after->catalog->get($at->chain[0])->label.'”, which comes out otherwise there.',
+            Links::in($at->setting, $at->written) !== [] => 'A color it is linked to comes out otherwise there.',
+            default => "It has an effect in $new->title $new->version.",
+        };
     }
 
     /**
@@ -102,13 +192,13 @@ final readonly class ThemeMerge
         return $moved;
     }
 
-    /** @param LookState $lists whose lists say which items there are */
-    private static function resolve(Theme $theme, string $starter, LookState $lists): ResolvedLook
+    private static function resolve(Theme $theme, string $starter, LookState $own, bool $withOwn): ResolvedLook
     {
         $layers = $theme->layers($theme->base($starter)->starter);
-        $all = [...$layers, new Layer(LayerKind::Look, '', $lists->own)];
-        $catalog = StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), $all), Wardrobe::in($theme, $all));
+        $all = [...$layers, new Layer(LayerKind::Look, '', $own->own)];
+        $wardrobe = Wardrobe::in($theme, $all);
+        $catalog = StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), $all), $wardrobe);
 
-        return Resolver::resolve($catalog, $layers);
+        return $withOwn ? Dusk::resolve($catalog, $all, [], $wardrobe, true) : Resolver::resolve($catalog, $layers, true);
     }
 }

@@ -9,6 +9,7 @@ use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Color\ContrastFix;
 use Ikat\Core\Look\Alias;
+use Ikat\Core\Look\AliasCycle;
 use Ikat\Core\Look\Catalog\SchemeRoles;
 use Ikat\Core\Look\Gradient;
 use Ikat\Core\Look\Layer;
@@ -49,16 +50,19 @@ final class Dusk
      *
      * @param list<Layer> $layers weakest first; the last holds the merchant's own changes
      * @param list<Layer> $seasons laid over them
+     * @param bool $cutsCircles as Resolver takes it
+     *
+     * @throws AliasCycle
      */
-    public static function resolve(SettingCatalog $catalog, array $layers, array $seasons, Wardrobe $wardrobe): ResolvedLook
+    public static function resolve(SettingCatalog $catalog, array $layers, array $seasons, Wardrobe $wardrobe, bool $cutsCircles = false): ResolvedLook
     {
-        $resolved = Resolver::resolve($catalog, [...$layers, ...$seasons]);
+        $resolved = Resolver::resolve($catalog, [...$layers, ...$seasons], $cutsCircles);
         if (! $wardrobe->dark) {
             return $resolved;
         }
         $rule = new Layer(LayerKind::Rule, '', self::of($resolved, array_keys($wardrobe->schemes)));
 
-        return Resolver::resolve($catalog, [...array_slice($layers, 0, -1), $rule, ...array_slice($layers, -1), ...$seasons]);
+        return Resolver::resolve($catalog, [...array_slice($layers, 0, -1), $rule, ...array_slice($layers, -1), ...$seasons], $cutsCircles);
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Actions\StepThroughJournal;
 use App\Actions\TakeBase;
 use App\Looks\LookDesk;
 use App\Looks\ThemeShelf;
+use App\Models\BroughtTheme;
 use App\Models\Look;
 use App\Models\Picture;
 use App\Models\Store;
@@ -20,6 +21,7 @@ use App\Pictures\PictureReader;
 use App\Pictures\UnusablePicture;
 use Ikat\Core\Exchange\UnusablePackage;
 use Ikat\Core\Look\Base;
+use Ikat\Core\Look\Change;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -91,6 +93,89 @@ final class StartAndLogoTest extends AppTestCase
         self::assertNotContains('own-belfry', $names());
     }
 
+    /** A name of a theme is looked up, never joined into a path: whatever it is, nothing but the store's own row can go. */
+    public function testRemovingAThemeReachesNothingElse(): void
+    {
+        $kept = storage_path('own-probe/inside');
+        @mkdir($kept, 0o700, true);
+        file_put_contents("$kept/file", 'x');
+        foreach (['own-probe/../../..', 'own-probe/..', '../own-probe', 'own-../../themes/millrace', 'millrace', 'own-', "own-belfry\0", 'own-belfry/', '', '1'] as $name) {
+            $this->actingAs($this->person('maren'))->post(self::BENCH.'/themes/remove', ['theme' => $name, 'seen' => 0, 'step' => 'start'])->assertStatus(422);
+        }
+        self::assertFileExists("$kept/file");
+        self::assertFileExists(base_path('themes/millrace/1.1.0/theme.css'));
+        unlink("$kept/file");
+        rmdir($kept);
+        rmdir(dirname($kept));
+    }
+
+    /** An undo that leads back to a theme that is gone: the look opens, says what is missing, and can go on. */
+    public function testALookWhoseThemeIsGoneOpensAndSaysSo(): void
+    {
+        $zip = $this->zip(['theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')), 'theme.css' => '.kicker { margin: 0; }']);
+        app(BringTheme::class)->import($zip);
+        $look = $this->look();
+        app(TakeBase::class)($look, new Base('own-belfry', '1.0.0', 'night-bell'), $look->head, 'Test', null);
+        app(TakeBase::class)($look, new Base('towpath', '1.0.0', 'slate-moss'), $look->head, 'Test', null);
+        self::assertTrue(app(BringTheme::class)->remove('own-belfry'));
+        $maren = $this->actingAs($this->person('maren'));
+        $maren->post(self::BENCH.'/undo', ['step' => 'start'], ['HX-Request' => 'true'])->assertOk()->assertSee('no longer on the shelf');
+        self::assertSame('own-belfry', $this->look()->base()->theme, 'the journal is not rewritten');
+        foreach (['start', 'colors', 'logo', 'fonts', 'header', 'pages', 'products', 'footer', 'checkout', 'seasons', 'publish'] as $step) {
+            $maren->get(self::BENCH."/$step")->assertOk()->assertSee('no longer on the shelf');
+        }
+        $maren->get("/preview/{$this->look()->id}/now".self::SHOP.'/')->assertOk();
+        $maren->post(self::BENCH.'/publish', ['seen' => $this->look()->head], ['HX-Request' => 'true'])->assertStatus(422);
+        // The ways on: another theme, a redo, or the theme brought in again.
+        $maren->post(self::BENCH.'/redo', ['step' => 'start'], ['HX-Request' => 'true'])->assertOk()->assertDontSee('no longer on the shelf');
+        $maren->post(self::BENCH.'/undo', ['step' => 'start'], ['HX-Request' => 'true'])->assertSee('no longer on the shelf');
+        app(BringTheme::class)->import($zip);
+        $maren->get(self::BENCH.'/start')->assertOk()->assertDontSee('no longer on the shelf');
+    }
+
+    /** The cases of the first report: a gradient whose color the new theme lacks, and links in a circle that were stored. */
+    public function testAStateThatCannotBeResolvedDoesNotShutAnybodyOut(): void
+    {
+        $this->edit(['path' => 'scheme.night.gradient', 'value' => 'linear-gradient(90deg, {scheme.counter.ink} 0%, #101010 100%)'])->assertOk();
+        $maren = $this->actingAs($this->person('maren'));
+        $maren->post(self::BENCH.'/base', ['theme' => 'belfry', 'starter' => 'night-bell', 'seen' => $this->look()->head], ['HX-Request' => 'true'])->assertOk();
+        $maren->get(self::BENCH.'/colors')->assertOk();
+        $maren->get("/preview/{$this->look()->id}/now".self::SHOP.'/')->assertOk();
+        $maren->post(self::BENCH.'/undo', [], ['HX-Request' => 'true'])->assertOk();
+        $look = $this->look();
+        $look->update(['state' => $look->ownChanges()->with([new Change('brand.main', null, '{brand.second}'), new Change('brand.second', null, '{brand.main}')])->bytes()]);
+        $maren->get(self::BENCH.'/colors')->assertOk()->assertSee('in a circle');
+        $this->edit(['path' => 'brand.main', 'value' => '#123456'])->assertOk()->assertDontSee('in a circle');
+    }
+
+    /** A disk that is full half-way: nothing half-written counts. */
+    public function testAHalfDoneImportLeavesNothing(): void
+    {
+        $png = self::picture(imagepng(...), 40, 40);
+        $zip = $this->zip(['theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')), 'theme.css' => '', 'pictures/a.png' => $png, 'pictures/b.png' => $png]);
+        $intake = new class ('', '', app(\App\Pictures\Originals::class)) extends \App\Pictures\PictureIntake {
+            private int $calls = 0;
+
+            public function keep(\App\Pictures\ReadPicture $picture, int $store, string $name): array
+            {
+                if ($this->calls++ > 0) {
+                    throw new \RuntimeException('No space left on device');
+                }
+
+                return ['base' => '/x/1/a', 'facts' => [], 'widths' => [40], 'formats' => [], 'width' => 40, 'height' => 40, 'bytes' => 1];
+            }
+        };
+        $before = Picture::query()->count();
+        try {
+            (new BringTheme(app(ThemeShelf::class), $intake, app(\App\Shop\CurrentStore::class)))->import($zip);
+            self::fail('it was taken');
+        } catch (\RuntimeException $e) {
+            self::assertStringContainsString('No space', $e->getMessage());
+        }
+        self::assertSame([$before, 0], [Picture::query()->count(), BroughtTheme::query()->count()]);
+        $this->actingAs($this->person('maren'))->get(self::BENCH.'/start')->assertOk();
+    }
+
     public function testAHostilePackageWritesNothing(): void
     {
         $before = Picture::query()->count();
@@ -108,7 +193,7 @@ final class StartAndLogoTest extends AppTestCase
             }
         }
         self::assertSame($before, Picture::query()->count());
-        self::assertSame([], glob(storage_path('themes/*/own-*')) ?: []);
+        self::assertSame(0, BroughtTheme::query()->count());
     }
 
     /** @param array<string, string> $files */

@@ -6,6 +6,7 @@ namespace App\Http\Shop;
 
 use App\Actions\OutOfStock;
 use App\Actions\PlaceOrder;
+use App\Database\Transaction;
 use App\Models\Cart;
 use App\Models\DeliveryOffer;
 use App\Models\Order;
@@ -15,7 +16,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 
 /** Your details, delivery, paying, order received. */
@@ -58,7 +58,7 @@ final class CheckoutController
             if (! isset($this->shop->countries()[$given['country'] ?? ''])) {
                 $given['country'] = $this->shop->visitor->country();
             }
-            DB::transaction(static fn() => $cart->update(['details' => $given]));
+            Transaction::run(static fn() => $cart->update(['details' => $given]));
 
             return redirect($this->shop->redirectAddress('/checkout/delivery'), 303);
         });
@@ -79,7 +79,7 @@ final class CheckoutController
             if ($offer === null) {
                 return response()->view('shop.checkout.delivery', ['shop' => $this->shop, 'offers' => $offers, 'chosen' => null, 'problem' => 'Choose how it should travel.'], 422);
             }
-            DB::transaction(static fn() => $cart->update(['delivery_offer_id' => $offer->id]));
+            Transaction::run(static fn() => $cart->update(['delivery_offer_id' => $offer->id]));
 
             return redirect($this->shop->redirectAddress('/checkout/paying'), 303);
         });

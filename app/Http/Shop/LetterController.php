@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Shop;
 
+use App\Database\Transaction;
 use App\Models\Letter;
 use App\Shop\ShopContext;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 
 /** Signing up to the newsletter. */
@@ -19,7 +19,7 @@ final class LetterController
         $email = trim((string) $request->input('email'));
         $valid = Validator::make(['email' => $email], ['email' => ['required', 'email:filter', 'max:190']])->passes();
         if ($valid && ! $shop->isPreview()) {
-            DB::transaction(static fn() => Letter::query()->firstOrCreate(['email' => mb_strtolower($email)]));
+            Transaction::run(static fn() => Letter::query()->firstOrCreate(['email' => mb_strtolower($email)]));
         }
 
         return response()->view('shop.letter', ['shop' => $shop, 'email' => $email, 'valid' => $valid], $valid ? 200 : 422);

@@ -84,7 +84,7 @@ final class LogoController
         $proposal = $proposals->proposals($found, $this->inks($this->desk->resolve($found)), $base)[$request->integer('proposal')] ?? throw new NotFoundHttpException();
         $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $found, $take($found, $base ?? $found->base(), $request->integer('seen'), $user->name, $user->id, ProposalDesk::changes($found, $proposal), $base === null ? 'colors from the logo' : null));
+        return $this->answer->to($request, $found, $take($found, $base ?? $this->desk->base($found), $request->integer('seen'), $user->name, $user->id, ProposalDesk::changes($found, $proposal), $base === null ? 'colors from the logo' : null));
     }
 
     public function mailbox(int $look): View

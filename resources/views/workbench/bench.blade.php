@@ -8,6 +8,7 @@
   <input type="hidden" name="woven" value="{{ $bench->woven }}">
   <input type="hidden" name="open_finding" value="{{ $bench->opened }}">
 </form>
+@if ($bench->input()->missing !== null)<p class="missing" role="note"><x-diamond severity="stop"/> {{ $bench->input()->missing }} <a href="{{ $bench->address('start') }}">To Start</a></p>@endif
 @if ($bench->step === Ikat\Core\Look\Step::Colors)
 @include('workbench.steps.colors')
 @elseif ($bench->step === Ikat\Core\Look\Step::Start)

@@ -43,7 +43,7 @@ final class ThemeMergeTest extends TestCase
     {
         foreach (self::states() as $own) {
             $merge = self::merge($own);
-            $told = [...$merge->kept, ...array_column($merge->carried, 'path'), ...array_column($merge->retyped, 'path'), ...array_column($merge->removed, 'path'), ...array_column($merge->questions, 'path')];
+            $told = [...$merge->kept, ...array_column($merge->carried, 'path'), ...array_column($merge->retyped, 'path'), ...array_column($merge->removed, 'path'), ...array_column($merge->shifted, 'path'), ...array_column($merge->loosened, 'path'), ...array_column($merge->questions, 'path')];
             sort($told);
             $paths = array_values(array_diff(array_keys($own->own), Base::PATHS));
             sort($paths);

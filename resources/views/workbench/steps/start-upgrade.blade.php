@@ -10,6 +10,8 @@
     <ul class="changes">
       @foreach ($merge->carried as $row)<li><b>{{ $row['label'] }}</b><span>has a new name; your {{ $row['value'] }} goes with it</span></li>@endforeach
       @foreach ($merge->retyped as $row)<li><b>{{ $row['label'] }}</b><span>your {{ $row['was'] }} <x-icon name="arrow-right"/><span class="hidden-words">becomes</span> {{ $row['becomes'] }}</span></li>@endforeach
+      @foreach ($merge->loosened as $row)<li><b>{{ $row['label'] }}</b><span>was linked to “{{ $row['was'] }}”, which is gone; it keeps {{ $row['value'] }} as its own</span></li>@endforeach
+      @foreach ($merge->shifted as $row)<li><b>{{ $row['label'] }}</b><span>{{ $row['was'] }} <x-icon name="arrow-right"/><span class="hidden-words">becomes</span> {{ $row['becomes'] }}. {{ $row['why'] }}</span></li>@endforeach
       @foreach ($merge->removed as $row)<li><b>{{ $row['label'] }}</b><span>your {{ $row['value'] }} has no effect any more, and is kept. {{ $row['why'] }}</span></li>@endforeach
     </ul>
     @if ($merge->moved !== [])<details><summary>What moves with the theme</summary><ul class="changes">@foreach ($merge->moved as $row)<li><b>{{ $row['label'] }}</b><span>{{ $row['from'] }} <x-icon name="arrow-right"/><span class="hidden-words">becomes</span> {{ $row['to'] }}</span></li>@endforeach</ul></details>@endif

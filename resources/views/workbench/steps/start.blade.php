@@ -1,6 +1,6 @@
 @inject('bases', 'App\Looks\BaseDesk')
 @php($look = $bench->look)
-@php($base = $look->base())
+@php($base = $bases->standing($look))
 @php($edits = $bench->user->role->edits())
 @php($asked = request()->isMethod('GET') ? $bases->named(request()) : null)
 @php($merge = $asked === null ? $bases->upgrade($look) : null)
