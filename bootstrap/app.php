@@ -2,11 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\OneAddress;
+use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -19,7 +23,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(OneAddress::class);
+        $middleware->prepend(KnownHost::class);
+        $middleware->prepend(ReadableInput::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->redirectGuestsTo('/workbench/sign-in');
         $middleware->redirectUsersTo('/workbench');
         $middleware->encryptCookies(except: App\Shop\ShopCookies::ALL);

@@ -12,5 +12,7 @@ return [
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    // Keys that were exchanged: what was locked with them still opens (./ikat rotate-key).
+    'previous_keys' => array_values(array_filter(explode(',', (string) env('APP_PREVIOUS_KEYS', '')))),
     'maintenance' => ['driver' => 'file'],
 ];

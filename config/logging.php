@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'single',
+    'default' => 'daily',
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/ikat.log'), 'level' => 'warning'],
+        // A file a day, readable by nobody else, thrown away after four weeks.
+        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/ikat.log'), 'level' => 'warning', 'days' => 28, 'permission' => 0o600],
     ],
 ];

@@ -12,8 +12,8 @@ return [
     'cookie' => 'ikat_session',
     'path' => '/',
     'domain' => null,
-    // Loopback is served over plain HTTP; anywhere else the cookie travels over TLS alone.
-    'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    // Null: the cookie of a page that came over TLS travels over TLS alone; loopback is served over plain HTTP.
+    'secure' => null,
     'http_only' => true,
     'same_site' => 'lax',
 ];

@@ -28,22 +28,22 @@ $pages = static function (): void {
     Route::get('page/{page}', [PageController::class, 'page'])->name('page');
     Route::get('locked', [LockController::class, 'show'])->name('locked');
     Route::post('locked', [LockController::class, 'open'])->middleware('throttle:shop-key')->name('unlock');
-    Route::post('letters', [LetterController::class, 'store'])->middleware('throttle:20,1')->name('letters');
+    Route::post('letters', [LetterController::class, 'store'])->middleware('throttle:letters')->name('letters');
     Route::get('saved', [SavedController::class, 'show'])->name('saved');
     Route::post('saved', [SavedController::class, 'change']);
     Route::post('country', [SavedController::class, 'country'])->name('country');
     Route::get('account', [AccountController::class, 'show'])->name('account');
-    Route::post('account', [AccountController::class, 'find'])->middleware('throttle:10,1');
+    Route::post('account', [AccountController::class, 'find'])->middleware('throttle:account');
     Route::get('cart', [CartController::class, 'show'])->name('cart');
-    Route::post('cart/add', [CartController::class, 'add'])->name('cart.add');
+    Route::post('cart/add', [CartController::class, 'add'])->middleware('throttle:cart')->name('cart.add');
     Route::post('cart/change', [CartController::class, 'change'])->name('cart.change');
-    Route::post('cart/code', [CartController::class, 'code'])->name('cart.code');
+    Route::post('cart/code', [CartController::class, 'code'])->middleware('throttle:code')->name('cart.code');
     Route::get('checkout', [CheckoutController::class, 'details'])->name('checkout');
     Route::post('checkout', [CheckoutController::class, 'keepDetails']);
     Route::get('checkout/delivery', [CheckoutController::class, 'delivery'])->name('delivery');
     Route::post('checkout/delivery', [CheckoutController::class, 'keepDelivery']);
     Route::get('checkout/paying', [CheckoutController::class, 'paying'])->name('paying');
-    Route::post('checkout/paying', [CheckoutController::class, 'pay'])->middleware('throttle:20,1');
+    Route::post('checkout/paying', [CheckoutController::class, 'pay'])->middleware('throttle:paying');
     Route::get('order/{token}', [CheckoutController::class, 'received'])->name('received');
     Route::any('{rest}', [PageController::class, 'nowhere'])->where('rest', '.*')->name('nowhere');
 };
@@ -58,4 +58,4 @@ Route::middleware(['web', 'auth', ChooseStore::class, RefuseForeignForms::class,
     });
 
 Route::get(config('ikat.files').'/icons/{hash}/{file}', [IconController::class, 'show'])->where(['hash' => '[0-9a-f]{16}', 'file' => '[a-z0-9.-]+']);
-Route::get(config('ikat.files').'/{name}', [FileController::class, 'draft'])->where('name', '[a-z0-9-]+\.css');
+Route::get(config('ikat.files').'/{name}', [FileController::class, 'sheet'])->where('name', '[a-z0-9-]+\.css');

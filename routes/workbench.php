@@ -27,7 +27,7 @@ Route::prefix('workbench')->group(static function (): void {
         Route::get('/', [StepController::class, 'first']);
         Route::post('sign-out', [SignInController::class, 'leave']);
         Route::get('gamut.json', [AskController::class, 'gamut']);
-        Route::prefix('looks/{look}')->whereNumber('look')->group(static function (): void {
+        Route::prefix('looks/{look}')->group(static function (): void {
             Route::get('find', [AskController::class, 'find']);
             Route::get('reach', [AskController::class, 'reach']);
             Route::get('point', [AskController::class, 'point']);
@@ -66,13 +66,13 @@ Route::prefix('workbench')->group(static function (): void {
                 Route::post('away', [BaseController::class, 'away']);
                 Route::post('back', [BaseController::class, 'back']);
                 Route::post('pictures', [PictureController::class, 'add'])->name('pictures.add');
-                Route::post('pictures/{picture}', [PictureController::class, 'describe'])->whereNumber('picture')->name('pictures.describe');
-                Route::post('pictures/{picture}/file', [PictureController::class, 'replace'])->whereNumber('picture')->name('pictures.replace');
-                Route::post('pictures/{picture}/back', [PictureController::class, 'bringBack'])->whereNumber('picture')->name('pictures.back');
+                Route::post('pictures/{picture}', [PictureController::class, 'describe'])->name('pictures.describe');
+                Route::post('pictures/{picture}/file', [PictureController::class, 'replace'])->name('pictures.replace');
+                Route::post('pictures/{picture}/back', [PictureController::class, 'bringBack'])->name('pictures.back');
             });
             Route::middleware('can:publish')->group(static function (): void {
                 Route::post('publish', [PublishController::class, 'publish']);
-                Route::post('releases/{release}/live', [PublishController::class, 'restore'])->whereNumber('release');
+                Route::post('releases/{release}/live', [PublishController::class, 'restore']);
             });
             Route::get('{step}', [StepController::class, 'show'])->whereIn('step', array_column(Ikat\Core\Look\Step::cases(), 'value'));
         });

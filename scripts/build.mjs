@@ -27,6 +27,7 @@ const symbols = await Promise.all(ICONS.map(async (name) => {
   return `<symbol id="${name}" viewBox="0 0 24 24" fill="none" stroke="currentColor" stroke-width="1.7" stroke-linecap="round" stroke-linejoin="round">${inner}</symbol>`;
 }));
 await writeFile('public/build/icons.svg', `<svg xmlns="http://www.w3.org/2000/svg">${symbols.join('')}</svg>`);
+await copyFile('resources/css/plain.css', 'public/build/plain.css');
 await copyFile('resources/ikat-icon.svg', 'public/build/ikat-icon.svg');
 
 await build({ entryPoints: { workbench: 'resources/js/workbench.js', shop: 'resources/js/shop.js' }, bundle: true, minify: true, format: 'esm', target: 'es2022', outdir: 'public/build', logLevel: 'warning' });

@@ -31,12 +31,15 @@ install_tools() {
   php_has zip || wanted+=(php-zip)
   php_has curl || wanted+=(php-curl)
   php_has exif || wanted+=(php-common)
+  { command -v nginx || [ -x /usr/sbin/nginx ]; } >/dev/null || wanted+=(nginx)
+  fpm_program >/dev/null || wanted+=(php-fpm)
   if [ "${1:-}" = browser ]; then command -v chromium >/dev/null || wanted+=(chromium); fi
   [ ${#wanted[@]} -eq 0 ] && return
   say "Installing ${wanted[*]}"
   as_root apt-get update -qq || fail "The package list could not be fetched. Check the network and run this again."
   # A package's own service would take a port nobody asked for; Ikat starts its own database.
-  as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${wanted[@]}" >/dev/null \
+  # Nor is a web server started that nobody asked for.
+  as_root env DEBIAN_FRONTEND=noninteractive RUNLEVEL=1 apt-get install -y -qq --no-install-recommends "${wanted[@]}" >/dev/null \
     || fail "Installing failed. Run \"apt-get install ${wanted[*]}\" to see why, then run this again."
 }
 
@@ -70,18 +73,24 @@ secret() { head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n'; }
 # settings FOLDER DB_PORT: generated once, read by everything that runs on that instance.
 settings() {
   local file="$1/ikat/settings"
-  mkdir -p "$1"/{ikat,logs,framework/{cache/data,sessions,views}}
+  # Nothing an instance keeps is anybody else's to read: folders 700, files 600, whoever writes them.
+  umask 077
+  mkdir -p "$1"/{ikat,logs,tmp,framework/{cache/data,sessions,views}}
+  chmod 700 "$1" "$1"/{ikat,logs,framework}
   if [ ! -f "$file" ]; then
-    (umask 077; printf 'APP_KEY=base64:%s\nDB_PASSWORD=%s\n' "$(head -c 32 /dev/urandom | base64)" "$(secret)" > "$file")
+    printf 'APP_KEY=base64:%s\nAPP_PREVIOUS_KEYS=\nDB_PASSWORD=%s\n' "$(head -c 32 /dev/urandom | base64)" "$(secret)" > "$file"
   fi
+  chmod 600 "$1"/ikat/*
   set -a
   . "$file"
+  IKAT_HOSTS=${IKAT_HOSTS:-127.0.0.1,localhost} IKAT_PROXIES=${IKAT_PROXIES:-}
   LARAVEL_STORAGE_PATH="$1" VIEW_COMPILED_PATH="$1/framework/views"
   DB_HOST=127.0.0.1 DB_PORT=$2 DB_DATABASE=ikat DB_USERNAME=ikat
   set +a
 }
 
-socket_of() { printf '%s/ikat-%s.sock' "${TMPDIR:-/tmp}" "$(printf '%s' "$1" | cksum | cut -d' ' -f1)"; }
+# socket_of FOLDER [WHAT]: short, because the path of a socket may not be long.
+socket_of() { printf '%s/ikat-%s%s.sock' "${TMPDIR:-/tmp}" "$(printf '%s' "$1" | cksum | cut -d' ' -f1)" "${2:+-$2}"; }
 
 # start_database FOLDER PORT: an instance of its own, on loopback.
 start_database() {
@@ -90,10 +99,17 @@ start_database() {
   server=$(command -v mariadbd || echo /usr/sbin/mariadbd)
   if mariadb-admin --no-defaults --socket="$socket" ping >/dev/null 2>&1; then return; fi
   if [ ! -d "$data/mysql" ]; then
+    # A folder that is not empty is somebody's data, whatever state it is in: it is never removed here.
+    if [ -n "$(ls -A "$data" 2>/dev/null)" ]; then
+      fail "The data folder $data is not empty and is no database that can be started: it holds $(ls -A "$data" | head -5 | tr '\n' ' '). Nothing was removed. Move it away, or put a backup of it there, and run this again."
+    fi
     say "Preparing the database"
-    rm -rf "$data"
-    mariadb-install-db --no-defaults --datadir="$data" --user="$(id -un)" --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db >"$log" 2>&1 \
+    local aside
+    aside=$(mktemp -d "$1/mariadb.preparing.XXXXXX")
+    mariadb-install-db --no-defaults --datadir="$aside" --user="$(id -un)" --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db >"$log" 2>&1 \
       || fail "The database could not be prepared. $log says why."
+    rmdir "$data" 2>/dev/null || true
+    mv -T "$aside" "$data" || fail "The database could not be put in its place, $data."
   fi
   "$server" --no-defaults --datadir="$data" --user="$(id -un)" --socket="$socket" --port="$2" --bind-address=127.0.0.1 --pid-file="$1/ikat/mariadb.pid" \
     --innodb-buffer-pool-size=128M --skip-name-resolve --character-set-server=utf8mb4 ${3:-} >>"$log" 2>&1 &
@@ -105,6 +121,16 @@ start_database() {
   mariadb --no-defaults --socket="$socket" -e "create database if not exists ikat character set utf8mb4 collate utf8mb4_unicode_ci;
     create user if not exists ikat@'127.0.0.1' identified by '$DB_PASSWORD'; alter user ikat@'127.0.0.1' identified by '$DB_PASSWORD';
     grant all on ikat.* to ikat@'127.0.0.1';" || fail "The database did not start on port $2. $log says why; if the port is taken, free it and run this again."
+}
+
+# rotate_logs FOLDER: what servers write; Ikat's own log turns over by the day. A server of your own: config/server/logrotate.conf.
+rotate_logs() {
+  local log i
+  for log in "$1"/logs/{mariadb,nginx,php-fpm,worker}.log; do
+    [ -f "$log" ] && [ "$(stat -c %s "$log")" -gt 2000000 ] || continue
+    for i in 4 3 2 1; do [ -f "$log.$i" ] && mv "$log.$i" "$log.$((i + 1))"; done
+    mv "$log" "$log.1"
+  done
 }
 
 stop_database() {
@@ -121,12 +147,55 @@ stop_database() {
 
 free_port() { php -r '$s=stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s,false),":"),1);'; }
 
-# serve PORT LOG PIDFILE: PHP's command-line server with workers and a warm opcode cache.
+# serve FOLDER PORT FILES: nginx and php-fpm, from the configuration that ships, on loopback.
 serve() {
-  PHP_CLI_SERVER_WORKERS=${IKAT_WORKERS:-6} setsid php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=${IKAT_WATCH:-0} \
-    -d upload_max_filesize=16M -d post_max_size=18M -d memory_limit=512M -d variables_order=EGPCS -d expose_php=0 -S "127.0.0.1:$1" -t public server.php >"$2" 2>&1 &
-  echo $! > "$3"
-  disown
+  local store=$1 port=$2 files=$3 socket as_root_nginx="" as_root_fpm="" flags=() fpm
+  socket=$(socket_of "$store" fpm)
+  fpm=$(fpm_program)
+  if [ "$(id -u)" = 0 ]; then as_root_nginx="user root;" as_root_fpm=$'user = root\ngroup = root' flags=(-R); fi
+  mkdir -p "$store/tmp"
+  fill "$ROOT/config/server/nginx.conf" "$store/ikat/nginx.conf" "$as_root_nginx"
+  fill "$ROOT/config/server/php-fpm.conf" "$store/ikat/php-fpm.conf" "$as_root_fpm"
+  PATH="$PATH:/usr/sbin:/sbin" "$fpm" "${flags[@]}" -y "$store/ikat/php-fpm.conf" \
+    -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps="${IKAT_WATCH:-0}" -d variables_order=EGPCS \
+    || fail "php-fpm did not start. $store/logs/php-fpm.log says why."
+  nginx_program -c "$store/ikat/nginx.conf" 2>>"$store/logs/nginx.log" || fail "nginx did not start on port $port. If the port is taken, choose another: ./ikat start --port 9000. $store/logs/nginx.log says more."
+}
+
+# fill TEMPLATE TARGET AS_ROOT: uses what serve knows.
+fill() {
+  local text
+  text=$(<"$1")
+  text=${text//@AS_ROOT@/$3}
+  text=${text//@STORE@/$store}
+  text=${text//@ROOT@/$ROOT}
+  text=${text//@FILES@/$files}
+  text=${text//@SOCKET@/$socket}
+  text=${text//@LISTEN@/${IKAT_LISTEN:-127.0.0.1}}
+  text=${text//@PORT@/$port}
+  text=${text//@WORKERS@/${IKAT_WORKERS:-6}}
+  (umask 077; printf '%s\n' "$text" > "$2")
+}
+
+fpm_program() {
+  local version
+  version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
+  command -v "php-fpm$version" || { [ -x "/usr/sbin/php-fpm$version" ] && echo "/usr/sbin/php-fpm$version"; } || command -v php-fpm || return 1
+}
+
+nginx_program() { "$(command -v nginx || echo /usr/sbin/nginx)" "$@"; }
+
+# stop_serving FOLDER: lets what is under way end, then sees to it that both are gone.
+stop_serving() {
+  local name pid
+  for name in nginx php-fpm; do
+    pid=$(cat "$1/ikat/$name.pid" 2>/dev/null || true)
+    [ -n "$pid" ] || continue
+    kill -QUIT "$pid" 2>/dev/null || true
+    for _ in $(seq 40); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
+    kill -TERM "$pid" 2>/dev/null || true
+    rm -f "$1/ikat/$name.pid"
+  done
 }
 
 wait_for() {

@@ -16,18 +16,18 @@ start() {
   build
   draw_pictures
   settings "$STORE" "$DATABASE_PORT"
+  rotate_logs "$STORE"
   start_database "$STORE" "$DATABASE_PORT"
   export APP_ENV=production APP_URL="http://127.0.0.1:$port"
-  printf 'APP_ENV=production\nAPP_KEY=%s\nDB_PORT=%s\nDB_PASSWORD=%s\n' "$APP_KEY" "$DB_PORT" "$DB_PASSWORD" > .env
-  chmod 600 .env
+  write_env
   say "Bringing the database up to date"
   php artisan migrate --force --quiet || fail "The database could not be brought up to date; the message above says why."
   php artisan demo:load || fail "The demo store could not be loaded; the message above says why."
   stop_server
   export APP_CONFIG_CACHE="$STORE/ikat/config.php" APP_ROUTES_CACHE="$STORE/ikat/routes.php" APP_EVENTS_CACHE="$STORE/ikat/events.php"
   php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan view:cache --quiet
-  serve "$port" "$STORE/logs/server.log" "$STORE/ikat/server.pid"
-  wait_for "http://127.0.0.1:$port/workbench/sign-in" || fail "The server did not answer on port $port. If the port is taken, choose another: ./ikat start --port 9000. $STORE/logs/server.log says more."
+  serve "$STORE" "$port" shop-files
+  wait_for "http://127.0.0.1:$port/workbench/sign-in" || fail "The server did not answer on port $port. If the port is taken, choose another: ./ikat start --port 9000. $STORE/logs says more."
   cat <<TEXT
 
   Workbench    http://127.0.0.1:$port/workbench
@@ -43,15 +43,15 @@ start() {
 TEXT
 }
 
-stop_server() {
-  local pid
-  if [ -f "$STORE/ikat/server.pid" ]; then
-    pid=$(cat "$STORE/ikat/server.pid")
-    kill -- "-$pid" 2>/dev/null || kill "$pid" 2>/dev/null || true
-    rm -f "$STORE/ikat/server.pid"
-    sleep 0.3
-  fi
+# What php artisan reads when it is run by hand, and workers that are started without an environment.
+write_env() {
+  local name
+  (umask 077; for name in APP_ENV APP_KEY APP_PREVIOUS_KEYS APP_URL IKAT_HOSTS IKAT_PROXIES DB_HOST DB_PORT DB_DATABASE DB_USERNAME DB_PASSWORD LARAVEL_STORAGE_PATH VIEW_COMPILED_PATH; do
+    printf '%s=%s\n' "$name" "${!name:-}"
+  done > .env.new && mv .env.new .env)
 }
+
+stop_server() { stop_serving "$STORE"; }
 
 stop() {
   stop_server

@@ -90,12 +90,13 @@ serve_tests() {
   export IKAT_TEST_PORT
   IKAT_TEST_PORT=$(free_port)
   rm -rf "$TEST_STORE/framework/cache/data" && mkdir -p "$TEST_STORE/framework/cache/data"
-  serve "$IKAT_TEST_PORT" "$TEST_STORE/logs/server.log" "$TEST_STORE/ikat/server.pid"
-  wait_for "http://127.0.0.1:$IKAT_TEST_PORT/workbench/sign-in" || fail "The server for the browser tests did not answer; $TEST_STORE/logs/server.log says more."
+  export APP_URL="http://127.0.0.1:$IKAT_TEST_PORT"
+  serve "$TEST_STORE" "$IKAT_TEST_PORT" "$IKAT_FILES"
+  wait_for "$APP_URL/workbench/sign-in" || fail "The server for the browser tests did not answer; $TEST_STORE/logs says more."
 }
 
 end_tests() {
-  [ -f "$TEST_STORE/ikat/server.pid" ] && kill -- "-$(cat "$TEST_STORE/ikat/server.pid")" 2>/dev/null
+  stop_serving "$TEST_STORE"
   stop_database "$TEST_STORE"
   rm -rf "$ROOT/public/${IKAT_FILES:-shop-files-test}"
 }

@@ -10,6 +10,7 @@ use App\Looks\LookDesk;
 use App\Looks\ReachDesk;
 use App\Models\Look;
 use App\Models\Release;
+use App\Models\Sheet;
 use App\Models\Storefront;
 use App\Shop\ShopPicture;
 use Ikat\Core\Check\Checks;
@@ -27,6 +28,9 @@ final class PublishLook
 {
     /** Years for which seasons that come back are laid out; publishing again begins anew. */
     private const YEARS_AHEAD = 20;
+
+    /** @var list<array{name: string, css: string}> written for the release at hand */
+    private array $sheets = [];
 
     public function __construct(
         private readonly LookDesk $desk,
@@ -52,8 +56,9 @@ final class PublishLook
         $theme = $this->desk->theme($look);
         $themeCss = $this->desk->themes->stylesheetName($theme);
         $lookCss = LookDesk::cssName($compiled);
-        $this->files->write($themeCss, $this->desk->themes->stylesheet($theme));
-        $this->files->write($lookCss, $compiled->css);
+        $this->sheets = [];
+        $this->write($themeCss, $this->desk->themes->stylesheet($theme));
+        $this->write($lookCss, $compiled->css);
         $timeline = $this->desk->calendar($look)->timeline(now()->toImmutable(), self::YEARS_AHEAD);
         $variants = $this->variants($look, $timeline);
         $row = [
@@ -74,17 +79,26 @@ final class PublishLook
             'author' => $author,
         ];
 
-        return Transaction::run(static function () use ($look, $author, $row): Release {
+        $sheets = $this->sheets;
+
+        return Transaction::run(static function () use ($look, $author, $row, $sheets): Release {
             $storefront = Storefront::query()->lockForUpdate()->findOrFail($look->storefront_id);
             $release = Release::query()->create([
                 'storefront_id' => $storefront->id,
                 'number' => 1 + (int) Release::query()->where('storefront_id', $storefront->id)->max('number'),
                 ...$row,
             ]);
+            Sheet::query()->insertOrIgnore($sheets);
             self::switch($storefront, $release, $author);
 
             return $release;
         });
+    }
+
+    private function write(string $name, string $css): void
+    {
+        $this->files->write($name, $css);
+        $this->sheets[] = ['name' => $name, 'css' => $css];
     }
 
     /** The one row that says what visitors see. */
@@ -111,7 +125,7 @@ final class PublishLook
             }
             $resolved = $this->desk->resolve($look, new \DateTimeImmutable("@$from"));
             $compiled = LookCompiler::compile($resolved, $this->desk->theme($look));
-            $this->files->write(LookDesk::cssName($compiled), $compiled->css);
+            $this->write(LookDesk::cssName($compiled), $compiled->css);
             $variants[$running] = ['values' => array_diff_assoc($resolved->values(), $base), 'look_css' => LookDesk::cssName($compiled), 'look' => $resolved];
         }
 

@@ -10,7 +10,6 @@ use Ikat\Core\Look\Carrying;
 use Ikat\Core\Look\Starter;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Look\ThemeMerge;
-use Illuminate\Http\Request;
 
 /** The bases a look may stand on: each can be tried on, and what taking it would do is said first. */
 final class BaseDesk
@@ -46,11 +45,11 @@ final class BaseDesk
         return array_map(static fn(string $key): string => (string) ($starter->values["brand.$key"] ?? $theme->values["brand.$key"]), array_keys($theme->brandColors));
     }
 
-    public function named(Request $request): ?Base
+    public function named(string $name, string $starter): ?Base
     {
         foreach ($this->themes() as $theme) {
-            if ($theme->name === $request->input('theme') && isset($theme->starters[(string) $request->input('starter')])) {
-                return $theme->base((string) $request->input('starter'));
+            if ($theme->name === $name && isset($theme->starters[$starter])) {
+                return $theme->base($starter);
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Looks;
 
 use App\Actions\JournalBook;
+use App\Http\TypedRequest;
 use App\Models\Edit;
 use App\Models\Look;
 use App\Models\Release;
@@ -61,6 +62,7 @@ final class Bench
      * @param string $woven what the lattice shows: a scheme, or all of them
      */
     public function __construct(
+        private readonly TypedRequest $request,
         public readonly Look $look,
         public readonly Step $step,
         public readonly User $user,
@@ -77,6 +79,18 @@ final class Bench
         public readonly StoreDesk $store,
         private readonly DraftShop $drafts,
     ) {}
+
+    /** What was asked of a step besides what it is open at: a theme to look at, a kind of shop. */
+    public function asked(string $key): string
+    {
+        return $this->request->word($key);
+    }
+
+    /** Whether a step was opened with something: what an answer to an edit was sent with does not count. */
+    public function isOpenedWith(string $key): bool
+    {
+        return $this->request->isMethod('GET') && $this->request->has($key);
+    }
 
     /** What only the color desk shows. */
     public function colors(): ColorDesk

@@ -10,21 +10,29 @@ namespace App\Looks;
  */
 final class DraftFiles
 {
-    private const KEEP = 200;
+    private const KEEP = 400;
+
+    /** Seconds in which none is swept: a page that names it may just be loading. */
+    private const YOUNG = 600;
 
     public function __construct(private readonly string $folder) {}
 
     public function put(string $name, string $css): void
     {
         $path = "{$this->folder}/$name";
-        if (is_file($path)) {
+        // What is asked for again is young again, and not swept while its page is on the way. Gone meanwhile: written anew.
+        if (is_file($path) && @touch($path)) {
             return;
         }
         if (! is_dir($this->folder)) {
-            mkdir($this->folder, 0o755, true);
+            @mkdir($this->folder, 0o700, true);
         }
-        file_put_contents("$path.part", $css);
-        rename("$path.part", $path);
+        $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
+        if (file_put_contents($part, $css) !== strlen($css) || ! rename($part, $path)) {
+            @unlink($part);
+
+            throw new \RuntimeException('A draft’s stylesheet could not be written whole. Is the disk full?');
+        }
         $this->sweep();
     }
 
@@ -32,15 +40,24 @@ final class DraftFiles
     {
         $path = "{$this->folder}/$name";
 
-        return preg_match('/^[a-z0-9-]+\.css$/', $name) && is_file($path) ? (string) file_get_contents($path) : null;
+        $css = preg_match('/^[a-z0-9-]+\.css$/D', $name) === 1 ? @file_get_contents($path) : false;
+
+        return $css === false ? null : $css;
     }
 
     private function sweep(): void
     {
-        $files = glob("{$this->folder}/*.css") ?: [];
-        if (count($files) > self::KEEP) {
-            usort($files, static fn(string $a, string $b): int => filemtime($a) <=> filemtime($b));
-            array_map(unlink(...), array_slice($files, 0, intdiv(self::KEEP, 2)));
+        $ages = [];
+        foreach (glob("{$this->folder}/*") ?: [] as $file) {
+            $ages[$file] = (int) @filemtime($file);
+        }
+        if (count($ages) > self::KEEP) {
+            asort($ages);
+            foreach (array_slice($ages, 0, intdiv(self::KEEP, 2)) as $file => $age) {
+                if ($age < time() - self::YOUNG) {
+                    @unlink($file);
+                }
+            }
         }
     }
 }

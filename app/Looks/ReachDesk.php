@@ -225,18 +225,20 @@ final class ReachDesk
     {
         $folder = storage_path('reach');
         if (! is_dir($folder)) {
-            mkdir($folder, 0o755, true);
+            @mkdir($folder, 0o700, true);
         }
         $part = "$folder/$key.".bin2hex(random_bytes(4));
-        file_put_contents($part, $content);
-        rename($part, "$folder/$key");
+        // It is computed again when it is not there: a full disk makes it slow and nothing worse.
+        if (@file_put_contents($part, $content) !== strlen($content) || ! @rename($part, "$folder/$key")) {
+            @unlink($part);
+        }
     }
 
     private function sweep(): void
     {
         $old = glob(storage_path('reach/*')) ?: [];
         if (count($old) > self::KEEP) {
-            usort($old, static fn(string $a, string $b): int => filemtime($a) <=> filemtime($b));
+            usort($old, static fn(string $a, string $b): int => (int) @filemtime($a) <=> (int) @filemtime($b));
             array_map(static fn(string $file): bool => @unlink($file), array_slice($old, 0, intdiv(self::KEEP, 2)));
         }
     }

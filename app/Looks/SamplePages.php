@@ -10,12 +10,12 @@ use App\Http\Shop\CheckoutController;
 use App\Http\Shop\LockController;
 use App\Http\Shop\PageController;
 use App\Http\Shop\SavedController;
+use App\Http\TypedRequest;
 use App\Models\Category;
 use App\Models\Page;
 use App\Models\Product;
 use App\Shop\ShopContext;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /** One page of every kind: what the shop window offers, and what reach is computed on. */
@@ -57,20 +57,20 @@ final class SamplePages
 
     /**
      * @param string $path of the page, as paths() gives it
-     * @param callable(Request): ShopContext $context
+     * @param callable(TypedRequest): ShopContext $context
      *
      * @return array{string, array<string, bool|float|string|null>} HTML, and the settings it was made of
      */
     public function render(string $key, string $path, callable $context): array
     {
-        $request = Request::create($path);
+        $request = TypedRequest::create($path);
         $request->attributes->set('sample-cart', str_contains($path, 'cart=sample'));
         $shop = $context($request);
 
         return [$this->html($key, basename((string) parse_url($path, PHP_URL_PATH)), $request, $shop), $shop->read()];
     }
 
-    private function html(string $key, string $slug, Request $request, ShopContext $shop): string
+    private function html(string $key, string $slug, TypedRequest $request, ShopContext $shop): string
     {
         $page = new PageController($shop);
         $answer = match ($key) {

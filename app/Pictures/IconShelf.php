@@ -21,11 +21,7 @@ final class IconShelf
     {
         $hash = $spec->hash();
         if (! isset($this->laid[$hash]) && ! is_file("$this->specs/$hash.json")) {
-            if (! is_dir($this->specs)) {
-                mkdir($this->specs, 0o755, true);
-            }
-            file_put_contents("$this->specs/$hash.json.part", $spec->json());
-            rename("$this->specs/$hash.json.part", "$this->specs/$hash.json");
+            self::put("$this->specs/$hash.json", $spec->json());
         }
         $this->laid[$hash] = true;
 
@@ -37,17 +33,22 @@ final class IconShelf
     {
         $type = IconMaker::FILES[$name] ?? null;
         $spec = "$this->specs/$hash.json";
-        if ($type === null || ! preg_match('/^[0-9a-f]{16}$/', $hash) || ! is_file($spec)) {
+        if ($type === null || ! preg_match('/^[0-9a-f]{16}$/D', $hash) || ! is_file($spec)) {
             return null;
         }
         $content = $this->maker->file(IconSpec::fromJson((string) file_get_contents($spec)), $name);
-        $folder = "$this->public/$hash";
-        if (! is_dir($folder)) {
-            @mkdir($folder, 0o755, true);
-        }
-        file_put_contents("$folder/$name.part", $content);
-        rename("$folder/$name.part", "$folder/$name");
+        self::put("$this->public/$hash/$name", $content);
 
         return [$type, $content];
+    }
+
+    /** Whole or not at all. A page is shown without its icons rather than not at all: a folder that is full is no reason to fail. */
+    private static function put(string $file, string $content): void
+    {
+        $part = $file.'.'.bin2hex(random_bytes(4));
+        $isThere = is_dir(dirname($file)) || @mkdir(dirname($file), 0o755, true) || is_dir(dirname($file));
+        if (! $isThere || @file_put_contents($part, $content) !== strlen($content) || ! @rename($part, $file)) {
+            @unlink($part);
+        }
     }
 }

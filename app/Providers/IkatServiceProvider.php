@@ -17,16 +17,22 @@ use App\Pictures\IconShelf;
 use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
 use App\Shop\CurrentStore;
+use App\Shop\PageCache;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 
 final class IkatServiceProvider extends ServiceProvider
 {
+    private const ID = '[1-9][0-9]{0,14}';
+    private const SLUG = '[a-z0-9]+(?:-[a-z0-9]+)*';
+
     public function register(): void
     {
         $this->app->scoped(CurrentStore::class);
@@ -39,6 +45,7 @@ final class IkatServiceProvider extends ServiceProvider
         $this->app->singleton(Originals::class, static fn(): Originals => self::originals());
         $this->app->singleton(IconMaker::class, static fn(): IconMaker => new IconMaker(self::originals(), public_path()));
         $this->app->scoped(IconShelf::class, fn(): IconShelf => new IconShelf(storage_path('icon-specs'), public_path(config('ikat.files').'/icons'), '/'.config('ikat.files').'/icons', $this->app->make(IconMaker::class)));
+        $this->app->singleton(PageCache::class, static fn(): PageCache => new PageCache(storage_path('pages')));
         $this->app->singleton(ReleaseFiles::class, static fn(): ReleaseFiles => new ReleaseFiles(public_path((string) config('ikat.files'))));
         $this->app->singleton(DraftFiles::class, static fn(): DraftFiles => new DraftFiles(storage_path('draft-files')));
     }
@@ -50,8 +57,11 @@ final class IkatServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        TrustProxies::at(config('ikat.proxies'));
         Model::shouldBeStrict(! $this->app->isProduction());
         Blade::anonymousComponentNamespace('shop', 'shop');
+        // Whatever is no id or name is no address: nothing of the kind reaches a query.
+        Route::patterns(['look' => self::ID, 'release' => self::ID, 'picture' => self::ID, 'mail' => self::ID, 'storefront' => self::SLUG, 'category' => self::SLUG, 'product' => self::SLUG, 'page' => self::SLUG, 'token' => '[0-9a-f]{64}|sample', 'moment' => '[a-z0-9~-]{1,60}']);
         Gate::define('edit', static fn(User $user): bool => $user->role->edits());
         Gate::define('publish', static fn(User $user): bool => $user->role->publishes());
         // By address and by account: neither one machine trying many accounts nor many machines trying one gets far.
@@ -59,6 +69,9 @@ final class IkatServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by('account|'.mb_strtolower((string) $request->input('email'))),
             Limit::perMinute(20)->by('address|'.$request->ip()),
         ]);
-        RateLimiter::for('shop-key', static fn(Request $request): Limit => Limit::perMinute(10)->by('key|'.$request->ip()));
+        // Each counts for itself: who signs up for letters can still pay.
+        foreach (['shop-key' => 10, 'letters' => 20, 'account' => 10, 'paying' => 20, 'cart' => 120, 'code' => 20] as $what => $tries) {
+            RateLimiter::for($what, static fn(Request $request): Limit => Limit::perMinute($tries)->by("$what|{$request->ip()}"));
+        }
     }
 }

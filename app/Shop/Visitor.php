@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shop;
 
+use App\Actions\ChangeCart;
 use App\Models\Cart;
 use App\Models\DeliveryOffer;
 use App\Models\Product;
@@ -28,15 +29,22 @@ final class Visitor
     {
         if (! $this->looked) {
             $this->looked = true;
-            $token = (string) $this->request->cookie(ShopCookies::CART, '');
             $this->cart = match (true) {
                 $this->request->attributes->get('sample-cart') === true => $this->sampleCart(),
-                preg_match('/^[0-9a-f]{64}$/', $token) === 1 => $this->find($token),
+                $this->cartToken() !== null => $this->find($this->cartToken()),
                 default => null,
             };
         }
 
         return $this->cart;
+    }
+
+    /** What the visitor's cookie says their cart is; it may have become an order since. */
+    public function cartToken(): ?string
+    {
+        $token = (string) $this->request->cookie(ShopCookies::CART, '');
+
+        return preg_match('/^[0-9a-f]{64}$/D', $token) === 1 ? $token : null;
     }
 
     public function cartOrNew(): Cart
@@ -45,8 +53,8 @@ final class Visitor
         if ($existing !== null && $existing->exists) {
             return $existing;
         }
-        $this->cart = Cart::query()->create(['storefront_id' => $this->storefront->id, 'token' => bin2hex(random_bytes(32))]);
-        Cookie::queue($this->cookie(ShopCookies::CART, $this->cart->token, 60 * 24 * 30));
+        $this->cart = app(ChangeCart::class)->begin($this->storefront);
+        Cookie::queue($this->cookie(ShopCookies::CART, $this->cart->token, 60 * 24 * ChangeCart::KEPT_DAYS));
 
         return $this->cart->setRelation('lines', collect());
     }
@@ -57,7 +65,7 @@ final class Visitor
         if ($this->request->attributes->get('sample-cart') === true) {
             return array_values(Product::query()->orderByDesc('sold')->limit(3)->pluck('slug')->all());
         }
-        $slugs = array_filter(explode(',', (string) $this->request->cookie(ShopCookies::SAVED, '')), static fn(string $s): bool => preg_match('/^[a-z0-9-]{1,120}$/', $s) === 1);
+        $slugs = array_filter(explode(',', (string) $this->request->cookie(ShopCookies::SAVED, '')), static fn(string $s): bool => preg_match('/^[a-z0-9-]{1,120}$/D', $s) === 1);
 
         return array_slice(array_values(array_unique($slugs)), 0, self::MOST_SAVED);
     }
@@ -111,12 +119,19 @@ final class Visitor
     /** Whether this visitor has given the locked shop's password. */
     public function holdsKey(): bool
     {
-        return hash_equals(self::keyFor($this->storefront), (string) $this->request->cookie(ShopCookies::KEY, ''));
+        $given = (string) $this->request->cookie(ShopCookies::KEY, '');
+        foreach ([config('app.key'), ...(array) config('app.previous_keys')] as $secret) {
+            if (hash_equals(self::keyFor($this->storefront, (string) $secret), $given)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function giveKey(): void
     {
-        Cookie::queue($this->cookie(ShopCookies::KEY, self::keyFor($this->storefront), 60 * 24 * 7));
+        Cookie::queue($this->cookie(ShopCookies::KEY, self::keyFor($this->storefront, (string) config('app.key')), 60 * 24 * 7));
     }
 
     public function forgetCart(): void
@@ -124,15 +139,15 @@ final class Visitor
         Cookie::queue(Cookie::forget(ShopCookies::CART, '/'));
     }
 
-    /** Bound to the present password: changing it locks everybody out again. */
-    private static function keyFor(Storefront $storefront): string
+    /** Bound to the present password: changing it locks everybody out again. A key of Ikat's own that was exchanged still counts. */
+    private static function keyFor(Storefront $storefront, string $secret): string
     {
-        return hash_hmac('sha256', "shop-key|{$storefront->id}|{$storefront->password}", (string) config('app.key'));
+        return hash_hmac('sha256', "shop-key|{$storefront->id}|{$storefront->password}", $secret);
     }
 
     private function cookie(string $name, string $value, int $minutes): \Symfony\Component\HttpFoundation\Cookie
     {
-        return Cookie::make($name, $value, $minutes, '/', null, (bool) config('session.secure'), true, false, 'lax');
+        return Cookie::make($name, $value, $minutes, '/', null, $this->request->isSecure(), true, false, 'lax');
     }
 
     private function find(string $token): ?Cart

@@ -27,19 +27,38 @@ export function startEdits(shopWindow, reach) {
     event.target.closest('form').querySelector('output').textContent = `${event.target.value} ${unit}`;
   });
 
+  // An answer says in its body what it is about; what follows begins before it is put in its place.
+  body.addEventListener('htmx:beforeSwap', (event) => {
+    const tells = event.detail.xhr.responseText.match(/<script type="application\/json" data-tells>(.*?)<\/script>/s);
+    if (tells) for (const [name, detail] of Object.entries(JSON.parse(tells[1]))) htmx.trigger(event.detail.requestConfig.elt ?? body, name, detail);
+  });
+
   body.addEventListener('htmx:beforeRequest', (event) => { lastRequest = event.detail.requestConfig; });
+  // Whatever a server in trouble answers with is not for reading: what it means is said, and the same is offered again.
+  body.addEventListener('htmx:beforeSwap', (event) => {
+    const { xhr, requestConfig } = event.detail;
+    if (xhr.status < 500) return;
+    event.detail.shouldSwap = false;
+    event.detail.isError = true;
+    const own = xhr.getResponseHeader('Content-Type')?.startsWith('text/plain') ? xhr.responseText : '';
+    again(requestConfig, own || 'Ikat did not answer as it should.');
+  });
   body.addEventListener('htmx:responseError', (event) => {
     shopWindow.forget();
     // The words are already in the notice; nothing of what was typed is lost, it stands in its field.
     if (event.detail.xhr.status === 401 || event.detail.xhr.status === 419) say('You have been signed out.', 'Sign in again', () => location.reload());
   });
-  body.addEventListener('htmx:sendError', () => {
-    const request = lastRequest;
-    say('Not kept: Ikat could not be reached. Your change is still shown here.', 'Try again', () => {
+  body.addEventListener('htmx:sendError', () => again(lastRequest, 'Ikat could not be reached.'));
+
+  function again(request, why) {
+    // The clock that asks whether somebody else has edited asks again by itself.
+    if (request.path.endsWith('/pulse')) return;
+    const isWrite = request.verb !== 'get';
+    say(isWrite ? `Not kept: ${why} What you changed is still shown here.` : why, 'Try again', () => {
       notice.replaceChildren();
-      htmx.ajax(request.verb.toUpperCase(), request.path, { target: '#bench', swap: 'morph:innerHTML', values: Object.fromEntries(request.formData) });
+      htmx.ajax(request.verb.toUpperCase(), request.path, { target: '#bench', swap: 'morph:innerHTML', values: Object.fromEntries(request.formData ?? new FormData()) });
     });
-  });
+  }
 
   function say(words, button, then) {
     const line = document.createElement('p');

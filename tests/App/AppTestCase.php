@@ -47,6 +47,14 @@ abstract class AppTestCase extends TestCase
         return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
     }
 
+    /** The framework's own takes the slash off an address's end, and a shop's front page has one. */
+    protected function prepareUrlForRequest($uri)
+    {
+        $address = parent::prepareUrlForRequest($uri);
+
+        return str_ends_with((string) $uri, '/') ? rtrim($address, '/').'/' : $address;
+    }
+
     protected function storefront(string $slug = 'wrenfold'): Storefront
     {
         return Storefront::query()->withoutGlobalScope('store')->where('slug', $slug)->firstOrFail();

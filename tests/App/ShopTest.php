@@ -64,7 +64,7 @@ final class ShopTest extends AppTestCase
         $this->get((string) $received->headers->get('Location'))->assertOk()->assertSee('Thank you')->assertSee($order->number)->assertSee('$58.70');
         self::assertSame($stock - 2, Product::query()->where('slug', 'moth-paper-globe')->value('stock'));
         self::assertSame(0, Cart::query()->where('token', $cart['shop_cart'])->count());
-        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect(self::SHOP.'/cart');
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect(self::SHOP."/order/$order->token");
         self::assertSame(1, Order::query()->where('number', $order->number)->count(), 'pressing twice makes one order');
     }
 

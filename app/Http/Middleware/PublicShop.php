@@ -9,7 +9,9 @@ use App\Models\Storefront;
 use App\Shop\CurrentStore;
 use App\Shop\PageCache;
 use App\Shop\ShopContext;
+use App\Shop\ShopCookies;
 use App\Shop\ShopPicture;
+use App\Shop\ShopTrouble;
 use App\Shop\Visitor;
 use Closure;
 use Ikat\Core\Season\SeasonCalendar;
@@ -20,6 +22,9 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The public shop: the storefront's live release, as the seasons that run now make it. */
 final class PublicShop
 {
+    /** Pages that are the same for everybody, and may be kept for others. */
+    private const COMMON = ['shop.home', 'shop.category', 'shop.product', 'shop.page'];
+
     public function __construct(private readonly CurrentStore $store, private readonly PageCache $cache) {}
 
     public function handle(Request $request, Closure $next): Response
@@ -32,15 +37,53 @@ final class PublicShop
         $release = $storefront->liveRelease ?? throw new NotFoundHttpException();
         $visitor = new Visitor($storefront, $request);
         $running = SeasonCalendar::keyIn($release->timeline, now()->getTimestamp());
-        app()->instance(ShopContext::class, self::context($storefront, $release, $running, $visitor));
-        if ($storefront->locked && ! $visitor->holdsKey() && ! $request->routeIs('shop.locked', 'shop.unlock')) {
-            return redirect("/shop/$slug/locked");
+        $shop = self::context($storefront, $release, $running, $visitor);
+        app()->instance(ShopContext::class, $shop);
+        if ($storefront->locked) {
+            $this->cache->forget($slug);
+            if (! $visitor->holdsKey() && ! $request->routeIs('shop.locked', 'shop.unlock')) {
+                return redirect("/shop/$slug/locked");
+            }
+        }
+        $response = $next($request);
+        if (! $request->routeIs(...self::COMMON)) {
+            $response->headers->set('Cache-Control', 'no-store');
+        }
+        self::strip($response);
+        if (! $storefront->locked && self::isForEverybody($request, $response)) {
+            $this->cache->keep(
+                $slug,
+                $release->id,
+                $release->timeline,
+                $running,
+                $storefront->content_version,
+                gmdate('Ymd'),
+                $request->getPathInfo(),
+                (string) $response->getContent(),
+                static fn(): string => self::stripped(view('shop.trouble', ['shop' => $shop, 'status' => 503, 'words' => ShopTrouble::words(503)])->render()),
+            );
         }
 
-        $response = $next($request);
-        $this->cache->keep($request, $response, $storefront, $running);
-
         return $response;
+    }
+
+    private static function isForEverybody(Request $request, Response $response): bool
+    {
+        return $request->isMethod('GET') && $response->getStatusCode() === 200 && $request->routeIs(...self::COMMON)
+            && $request->getQueryString() === null && array_filter(ShopCookies::OWN, $request->cookies->has(...)) === [];
+    }
+
+    /** What tells the workbench which setting a place comes from is nobody's business outside it. */
+    private static function strip(Response $response): void
+    {
+        if (str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html') && is_string($response->getContent())) {
+            $response->setContent(self::stripped($response->getContent()));
+        }
+    }
+
+    public static function stripped(string $html): string
+    {
+        return (string) preg_replace('/ data-from="[^"<>]*"/', '', $html);
     }
 
     private static function context(Storefront $storefront, Release $release, string $running, Visitor $visitor): ShopContext

@@ -14,7 +14,11 @@ final class SecurityHeaders
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        foreach (Csp::headersFor($request->path().'/') as $name => $value) {
+        if ($request->is('workbench', 'workbench/*') && ! $response->headers->hasCacheControlDirective('max-age')) {
+            // What is somebody's own is kept by no browser and no proxy.
+            $response->headers->set('Cache-Control', 'no-store');
+        }
+        foreach (Csp::headersFor($request->path().'/', $request->isSecure()) as $name => $value) {
             $response->headers->set($name, $value);
         }
 

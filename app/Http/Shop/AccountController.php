@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Shop;
 
+use App\Http\TypedRequest;
 use App\Models\Order;
 use App\Shop\ShopContext;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
@@ -21,10 +21,10 @@ final class AccountController
         return view('shop.account', ['shop' => $this->shop, 'number' => '', 'email' => '', 'problem' => null]);
     }
 
-    public function find(Request $request): RedirectResponse|Response
+    public function find(TypedRequest $request): RedirectResponse|Response
     {
-        $number = mb_strtoupper(trim(mb_substr((string) $request->input('number'), 0, 24)));
-        $email = trim(mb_substr((string) $request->input('email'), 0, 190));
+        $number = mb_strtoupper(mb_substr($request->word('number'), 0, 24));
+        $email = mb_substr($request->word('email'), 0, 190);
         $order = Order::query()->where('storefront_id', $this->shop->storefront->id)->firstWhere('number', $number);
         // The same words whichever of the two is wrong: neither is given away.
         if ($order === null || mb_strtolower($order->details['email'] ?? '') !== mb_strtolower($email)) {

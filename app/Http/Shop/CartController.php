@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Shop;
 
 use App\Actions\ChangeCart;
+use App\Http\TypedRequest;
 use App\Models\Product;
 use App\Models\PromotionCode;
 use App\Shop\ShopContext;
 use Ikat\Core\Checkout\PromotionRefusal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 final class CartController
@@ -23,13 +23,17 @@ final class CartController
         return view('shop.cart', ['shop' => $this->shop, ...$this->codeState()]);
     }
 
-    public function add(Request $request, ChangeCart $change): RedirectResponse|Response
+    public function add(TypedRequest $request, ChangeCart $change): RedirectResponse|Response
     {
-        $product = Product::query()->firstWhere('slug', (string) $request->input('product'));
+        $product = Product::query()->firstWhere('slug', $request->word('product'));
         if ($product === null || $product->stock === 0) {
             return response()->view('shop.cart', ['shop' => $this->shop, 'problem' => 'That product cannot be bought just now. Everything else in your cart is still here.', ...$this->codeState()], 422);
         }
-        $change->add($this->shop->visitor->cartOrNew(), $product, max(1, min(99, $request->integer('quantity', 1))));
+        $cart = $this->shop->visitor->cartOrNew();
+        if (! $change->hasRoom($cart, $product)) {
+            return response()->view('shop.cart', ['shop' => $this->shop, 'problem' => 'A cart holds '.ChangeCart::MOST_LINES.' different products. Take one out, or order these first.', ...$this->codeState()], 422);
+        }
+        $change->add($cart, $product, $request->whole('quantity', 1, 1, 99));
         if ($request->has('now')) {
             return redirect($this->shop->redirectAddress('/checkout'), 303);
         }
@@ -38,20 +42,20 @@ final class CartController
         return redirect($this->shop->redirectAddress($back), 303);
     }
 
-    public function change(Request $request, ChangeCart $change): RedirectResponse
+    public function change(TypedRequest $request, ChangeCart $change): RedirectResponse
     {
         $cart = $this->shop->visitor->cart();
         if ($cart !== null && $cart->exists) {
-            $change->quantity($cart, $request->integer('line'), $request->has('remove') ? 0 : max(0, min(99, $request->integer('quantity', 1))));
+            $change->quantity($cart, $request->id('line'), $request->has('remove') ? 0 : $request->whole('quantity', 1, 0, 99));
         }
 
         return redirect($this->shop->redirectAddress('/cart'), 303);
     }
 
-    public function code(Request $request, ChangeCart $change): RedirectResponse|Response
+    public function code(TypedRequest $request, ChangeCart $change): RedirectResponse|Response
     {
         $cart = $this->shop->visitor->cart();
-        $code = mb_strtoupper(trim(mb_substr((string) $request->input('code'), 0, 32)));
+        $code = mb_strtoupper(mb_substr($request->word('code'), 0, 32));
         if ($cart === null || ! $cart->exists) {
             return redirect($this->shop->redirectAddress('/cart'), 303);
         }

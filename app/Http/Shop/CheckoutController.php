@@ -7,6 +7,7 @@ namespace App\Http\Shop;
 use App\Actions\OutOfStock;
 use App\Actions\PlaceOrder;
 use App\Database\Transaction;
+use App\Http\TypedRequest;
 use App\Models\Cart;
 use App\Models\DeliveryOffer;
 use App\Models\Order;
@@ -14,7 +15,6 @@ use App\Shop\ShopContext;
 use App\Storeroom\TillException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
 
@@ -30,6 +30,9 @@ final class CheckoutController
         'country' => ['nullable', 'string', 'size:2'],
     ];
 
+    /** Characters of a field that come back for mending; the fields themselves take far fewer. */
+    private const MOST_TYPED = 2000;
+
     private const MESSAGES = [
         'required' => 'Please fill this in.',
         'email' => 'Write an address such as ada@example.org.',
@@ -38,18 +41,18 @@ final class CheckoutController
 
     public function __construct(private readonly ShopContext $shop) {}
 
-    public function details(Request $request): View|RedirectResponse
+    public function details(TypedRequest $request): View|RedirectResponse
     {
         // The shop window can show how mistakes look without anybody having to make them.
-        $problems = $this->shop->isPreview() && $request->boolean('mistakes') ? ['email' => self::MESSAGES['email']] : [];
+        $problems = $this->shop->isPreview() && $request->flag('mistakes') ? ['email' => self::MESSAGES['email']] : [];
 
         return $this->withCart(fn(Cart $cart): View => view('shop.checkout.details', ['shop' => $this->shop, 'details' => $cart->details ?? [], 'problems' => $problems]));
     }
 
-    public function keepDetails(Request $request): RedirectResponse|Response|View
+    public function keepDetails(TypedRequest $request): RedirectResponse|Response|View
     {
         return $this->withCart(function (Cart $cart) use ($request): RedirectResponse|Response {
-            $given = array_map(static fn(mixed $v): string => is_string($v) ? trim($v) : '', $request->only(array_keys(self::FIELDS)));
+            $given = array_map(static fn(string $key): string => $request->word($key, '', self::MOST_TYPED), array_combine(array_keys(self::FIELDS), array_keys(self::FIELDS)));
             $check = Validator::make($given, self::FIELDS, self::MESSAGES);
             if ($check->fails()) {
                 return response()->view('shop.checkout.details', ['shop' => $this->shop, 'details' => $given, 'problems' => array_map(static fn(array $m): string => $m[0], $check->errors()->messages())], 422);
@@ -71,11 +74,11 @@ final class CheckoutController
             : view('shop.checkout.delivery', ['shop' => $this->shop, 'offers' => DeliveryOffer::query()->orderBy('position')->get(), 'chosen' => $cart->deliveryOffer?->id, 'problem' => null]));
     }
 
-    public function keepDelivery(Request $request): RedirectResponse|Response|View
+    public function keepDelivery(TypedRequest $request): RedirectResponse|Response|View
     {
         return $this->withCart(function (Cart $cart) use ($request): RedirectResponse|Response {
             $offers = DeliveryOffer::query()->orderBy('position')->get();
-            $offer = $offers->firstWhere('id', $request->integer('offer'));
+            $offer = $offers->firstWhere('id', $request->id('offer'));
             if ($offer === null) {
                 return response()->view('shop.checkout.delivery', ['shop' => $this->shop, 'offers' => $offers, 'chosen' => null, 'problem' => 'Choose how it should travel.'], 422);
             }
@@ -92,8 +95,14 @@ final class CheckoutController
             : view('shop.checkout.paying', ['shop' => $this->shop, 'problem' => null, 'outcome' => 'accept']));
     }
 
-    public function pay(Request $request, PlaceOrder $place): RedirectResponse|Response|View
+    public function pay(TypedRequest $request, PlaceOrder $place): RedirectResponse|Response|View
     {
+        // The button was pressed twice, and the first press has been answered already.
+        $made = $this->shop->visitor->cart() === null ? PlaceOrder::madeOf($this->shop, $this->shop->visitor->cartToken()) : null;
+        if ($made !== null) {
+            return $this->toOrder($made);
+        }
+
         return $this->withCart(function (Cart $cart) use ($request, $place): RedirectResponse|Response {
             if ($this->shop->isPreview()) {
                 // Looking at the shop in the workbench must not take stock or make orders.
@@ -102,19 +111,25 @@ final class CheckoutController
             if ($cart->details === null || $cart->deliveryOffer === null) {
                 return redirect($this->shop->redirectAddress('/checkout'), 303);
             }
-            $outcome = (string) $request->input('outcome', 'accept');
+            $outcome = $request->word('outcome', 'accept', 20);
             try {
                 $order = $place($this->shop, $cart, $outcome);
             } catch (TillException|OutOfStock $e) {
                 return response()->view('shop.checkout.paying', ['shop' => $this->shop, 'problem' => $e->getMessage(), 'outcome' => $outcome], 422);
             }
-            $this->shop->visitor->forgetCart();
 
-            return redirect($this->shop->redirectAddress("/order/$order->token"), 303);
+            return $this->toOrder($order);
         });
     }
 
-    public function received(Request $request, string $token): View|Response
+    private function toOrder(Order $order): RedirectResponse
+    {
+        $this->shop->visitor->forgetCart();
+
+        return redirect($this->shop->redirectAddress("/order/$order->token"), 303);
+    }
+
+    public function received(TypedRequest $request, string $token): View|Response
     {
         $sample = $request->attributes->get('sample-cart') === true ? $this->sampleOrder() : null;
         $order = $sample ?? Order::query()->where('storefront_id', $this->shop->storefront->id)->firstWhere('token', $token);

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Shop;
 
 use App\Database\Transaction;
+use App\Http\TypedRequest;
 use App\Models\Letter;
 use App\Shop\ShopContext;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
 
 /** Signing up to the newsletter. */
 final class LetterController
 {
-    public function store(Request $request, ShopContext $shop): Response
+    public function store(TypedRequest $request, ShopContext $shop): Response
     {
-        $email = trim((string) $request->input('email'));
+        $email = $request->word('email');
         $valid = Validator::make(['email' => $email], ['email' => ['required', 'email:filter', 'max:190']])->passes();
         if ($valid && ! $shop->isPreview()) {
             Transaction::run(static fn() => Letter::query()->firstOrCreate(['email' => mb_strtolower($email)]));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Shop;
 
+use App\Http\TypedRequest;
 use App\Shop\ShopContext;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Hash;
 
@@ -26,9 +26,9 @@ final class LockController
         return view('shop.locked', ['shop' => $this->shop, 'problem' => null]);
     }
 
-    public function open(Request $request): Response|RedirectResponse
+    public function open(TypedRequest $request): Response|RedirectResponse
     {
-        if (Hash::check((string) $request->input('password'), (string) $this->shop->storefront->password)) {
+        if (Hash::check($request->secret('password'), (string) $this->shop->storefront->password)) {
             $this->shop->visitor->giveKey();
 
             return redirect($this->shop->redirectAddress('/'));

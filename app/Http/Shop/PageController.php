@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Shop;
 
+use App\Http\TypedRequest;
 use App\Models\Category;
 use App\Models\Page;
 use App\Models\Product;
@@ -12,7 +13,6 @@ use Ikat\Core\Look\Catalog\ProductSettings;
 use Ikat\Core\Look\Item;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Collection;
 use Illuminate\View\View;
@@ -21,6 +21,8 @@ final class PageController
 {
     /** Columns behind the ways to sort: key => [column, direction]; our choice is an order of its own. */
     private const SORTS = ['shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'], 'low' => ['price', 'asc'], 'high' => ['price', 'desc']];
+
+    private const MOST_PAGES = 10_000;
 
     /** What a card shows of a product besides its own row. */
     private const CARD = ['picture', 'morePictures'];
@@ -39,23 +41,24 @@ final class PageController
         return view('shop.home', ['shop' => $this->shop, 'rows' => $rows]);
     }
 
-    public function category(Request $request, string $category): View|Response
+    public function category(TypedRequest $request, string $category): View|Response
     {
         $found = Category::query()->firstWhere('slug', $category);
         if ($found === null) {
             return $this->nowhere();
         }
-        $asked = $request->query('sort');
+        $asked = $request->word('sort');
         $sorts = $this->shop->text('grid.order') === '' ? array_diff_key(ProductSettings::SORTS, ['hand' => true]) : ProductSettings::SORTS;
-        $sort = is_string($asked) && isset($sorts[$asked]) ? $asked : $this->shop->text('grid.sort');
+        $sort = isset($sorts[$asked]) ? $asked : $this->shop->text('grid.sort');
         $matching = $found->products()->with(self::CARD)
-            ->when($request->boolean('stock'), static fn(Builder $q) => $q->where('stock', '>', 0))
-            ->when($request->boolean('reduced'), static fn(Builder $q) => $q->whereColumn('was', '>', 'price'));
-        $products = $this->sorted($matching, $sort)->paginate($this->shop->number('grid.count'))->withQueryString();
+            ->when($request->flag('stock'), static fn(Builder $q) => $q->where('stock', '>', 0))
+            ->when($request->flag('reduced'), static fn(Builder $q) => $q->whereColumn('was', '>', 'price'));
+        $products = $this->sorted($matching, $sort)->paginate($this->shop->number('grid.count'), page: $request->whole('page', 1, 1, self::MOST_PAGES));
 
         return view('shop.category', [
             'shop' => $this->shop, 'category' => $found, 'products' => $products, 'sort' => $sort, 'sorts' => $sorts,
-            'stock' => $request->boolean('stock'), 'reduced' => $request->boolean('reduced'),
+            'stock' => $request->flag('stock'), 'reduced' => $request->flag('reduced'),
+            'asked' => array_filter(['sort' => $asked, 'stock' => $request->flag('stock') ? '1' : '', 'reduced' => $request->flag('reduced') ? '1' : '', 'cart' => $request->word('cart')], static fn(string $v): bool => $v !== ''),
         ]);
     }
 
@@ -71,9 +74,9 @@ final class PageController
         return view('shop.product', ['shop' => $this->shop, 'product' => $found, 'others' => $others]);
     }
 
-    public function search(Request $request): View
+    public function search(TypedRequest $request): View
     {
-        $asked = trim(mb_substr(mb_scrub((string) $request->query('q', '')), 0, 80));
+        $asked = mb_substr($request->word('q'), 0, 80);
         $words = array_slice(preg_split('/\s+/u', $asked, -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, 6);
         $products = $words === [] ? collect() : Product::query()->with(self::CARD)->where(static function (Builder $query) use ($words): void {
             foreach ($words as $word) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Shop;
 
+use App\Http\TypedRequest;
 use App\Models\Product;
 use App\Shop\ShopContext;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\View\View;
 
 /** Products a visitor keeps for later, and the country they shop from: both live in the visitor's own cookies. */
@@ -24,9 +24,9 @@ final class SavedController
         return view('shop.saved', ['shop' => $this->shop, 'products' => $products]);
     }
 
-    public function change(Request $request): RedirectResponse
+    public function change(TypedRequest $request): RedirectResponse
     {
-        $product = Product::query()->firstWhere('slug', (string) $request->input('product'));
+        $product = Product::query()->firstWhere('slug', $request->word('product'));
         if ($product !== null) {
             $this->shop->visitor->save($product->slug, ! $request->has('remove'));
         }
@@ -34,9 +34,9 @@ final class SavedController
         return redirect($this->shop->redirectAddress('/saved'), 303);
     }
 
-    public function country(Request $request): RedirectResponse
+    public function country(TypedRequest $request): RedirectResponse
     {
-        $this->shop->visitor->chooseCountry((string) $request->input('country'));
+        $this->shop->visitor->chooseCountry($request->word('country'));
 
         return redirect($this->shop->redirectAddress('/'), 303);
     }

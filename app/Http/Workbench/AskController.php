@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Workbench;
 
+use App\Http\TypedRequest;
 use App\Looks\FindBox;
 use App\Looks\LookDesk;
 use App\Looks\PreviewMoment;
@@ -16,7 +17,6 @@ use Ikat\Core\Look\Step;
 use Ikat\Core\Season\Season;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -26,30 +26,30 @@ final class AskController
 {
     public function __construct(private readonly BenchMaker $maker) {}
 
-    public function find(Request $request, int $look): View
+    public function find(TypedRequest $request, int $look): View
     {
-        $asked = mb_substr((string) $request->query('q', ''), 0, 80);
+        $asked = mb_substr($request->word('q'), 0, 80);
         $bench = $this->maker->make($request, $this->maker->look($look));
 
         return view('workbench.found', ['asked' => $asked, 'found' => FindBox::find($asked, $bench)]);
     }
 
-    public function reach(Request $request, int $look): JsonResponse
+    public function reach(TypedRequest $request, int $look): JsonResponse
     {
         $bench = $this->maker->make($request, $this->maker->look($look));
-        $path = (string) $request->query('path');
+        $path = $request->word('path');
         $setting = $bench->setting($path);
 
         return response()->json(self::places($setting->label, $bench->places($path), $bench->whyNowhere($path)));
     }
 
     /** What an element of the window is made of: its settings, the value of each, and why it is that. */
-    public function point(Request $request, int $look): JsonResponse
+    public function point(TypedRequest $request, int $look): JsonResponse
     {
         $bench = $this->maker->make($request, $this->maker->look($look));
-        $elements = array_map(intval(...), array_slice(explode(',', (string) $request->query('elements', '')), 0, 40));
+        $elements = self::elements($request);
         $input = $bench->input();
-        $paths = $input->reach->settingsAt((string) $request->query('page', ''), $elements, $input->look);
+        $paths = $input->reach->settingsAt($request->word('page'), $elements, $input->look);
         // Colors first: they are what is asked about most.
         usort($paths, static fn(string $a, string $b): int => ($input->look->catalog->get($b)->type === SettingType::Color) <=> ($input->look->catalog->get($a)->type === SettingType::Color));
 
@@ -63,7 +63,7 @@ final class AskController
     }
 
     /** Where an ink stands on a ground. */
-    public function knot(Request $request, int $look): JsonResponse
+    public function knot(TypedRequest $request, int $look): JsonResponse
     {
         $bench = $this->maker->make($request, $this->maker->look($look), Step::Colors);
         $knot = $bench->colors()->openKnot() ?? throw new NotFoundHttpException();
@@ -72,11 +72,11 @@ final class AskController
     }
 
     /** Which part of the shop an element belongs to, and the setting that says what it wears. */
-    public function wearer(Request $request, int $look): JsonResponse
+    public function wearer(TypedRequest $request, int $look): JsonResponse
     {
         $bench = $this->maker->make($request, $this->maker->look($look), Step::Colors);
-        $page = (string) $request->query('page', '');
-        $elements = array_map(intval(...), array_slice(explode(',', (string) $request->query('elements', '')), 0, 40));
+        $page = $request->word('page');
+        $elements = self::elements($request);
         $found = $bench->colors()->wearerAt($page, $elements);
         if ($found === null) {
             return response()->json(null);
@@ -96,12 +96,18 @@ final class AskController
         return ['label' => $label, 'places' => $places, 'count' => array_sum(array_map(count(...), $places)), 'pages' => array_intersect_key(SamplePages::LABELS, $places), 'why' => $why];
     }
 
+    /** @return list<int> places of elements on a page, as the window numbers them */
+    private static function elements(TypedRequest $request): array
+    {
+        return array_map(static fn(string $n): int => preg_match('/^\d{1,6}$/D', $n) === 1 ? (int) $n : -1, array_slice(explode(',', $request->word('elements', '', 4000)), 0, 40));
+    }
+
     /** How a color would read: its contrast lines at a hue, and its pairs at a value. */
-    public function shade(Request $request, int $look, ShadeDesk $shades): JsonResponse|Response
+    public function shade(TypedRequest $request, int $look, ShadeDesk $shades): JsonResponse|Response
     {
         $bench = $this->maker->make($request, $this->maker->look($look));
         try {
-            $shade = $shades->of($bench, (string) $request->query('path'), (float) $request->query('hue', '0'), (string) $request->query('value', ''), $request->boolean('dark'));
+            $shade = $shades->of($bench, $request->word('path'), $request->number('hue', 0.0), $request->word('value'), $request->flag('dark'));
 
             return response()->json(['turned' => (object) $shade['turned']] + $shade);
         } catch (LookException $e) {
@@ -117,10 +123,10 @@ final class AskController
     }
 
     /** What runs at a moment of the window's clock, in words. */
-    public function moment(Request $request, int $look, LookDesk $desk): JsonResponse
+    public function moment(TypedRequest $request, int $look, LookDesk $desk): JsonResponse
     {
         $found = $this->maker->look($look);
-        $at = PreviewMoment::read((string) $request->query('at', 'now'), $desk->zone($found));
+        $at = PreviewMoment::read($request->word('at', 'now'), $desk->zone($found));
         $names = $at === null ? [] : array_map(static fn(Season $s): string => $s->name, $desk->calendar($found)->runningAt($at->moment));
 
         return response()->json(['words' => match (true) {
@@ -131,13 +137,13 @@ final class AskController
     }
 
     /** Whether somebody else has edited the look meanwhile. */
-    public function pulse(Request $request, int $look): View|Response
+    public function pulse(TypedRequest $request, int $look): View|Response
     {
         $found = $this->maker->look($look);
-        if ($found->head <= $request->integer('seen')) {
+        if ($found->head <= $request->id('seen')) {
             return response()->noContent();
         }
 
-        return view('workbench.pulse', ['look' => $found, 'edit' => $found->edits()->orderByDesc('sequence')->firstOrFail(), 'step' => (string) $request->query('step')]);
+        return view('workbench.pulse', ['look' => $found, 'edit' => $found->edits()->orderByDesc('sequence')->firstOrFail(), 'step' => $request->word('step')]);
     }
 }

@@ -6,8 +6,8 @@ namespace App\Http\Workbench;
 
 use App\Actions\KeepLooks;
 use App\Actions\TakeBase;
+use App\Http\TypedRequest;
 use App\Looks\BaseDesk;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -17,30 +17,30 @@ final class BaseController
     public function __construct(private readonly EditAnswer $answer) {}
 
     /** Takes a theme and a starter. */
-    public function take(Request $request, int $look, TakeBase $take, BaseDesk $bases): Response
+    public function take(TypedRequest $request, int $look, TakeBase $take, BaseDesk $bases): Response
     {
         $found = $this->answer->look($look);
-        $base = $bases->named($request) ?? throw new NotFoundHttpException();
+        $base = $bases->named($request->word('theme'), $request->word('starter')) ?? throw new NotFoundHttpException();
         $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $found, $take($found, $base, $request->integer('seen'), $user->name, $user->id));
+        return $this->answer->to($request, $found, $take($found, $base, $request->id('seen'), $user->name, $user->id));
     }
 
     /** Moves to the newest version of the theme; questions not decided stay the merchant's. */
-    public function upgrade(Request $request, int $look, TakeBase $take, BaseDesk $bases): Response
+    public function upgrade(TypedRequest $request, int $look, TakeBase $take, BaseDesk $bases): Response
     {
         $found = $this->answer->look($look);
         $merge = $bases->upgrade($found) ?? throw new NotFoundHttpException();
-        $decisions = array_filter((array) $request->input('decide', []), is_string(...));
+        $decisions = $request->pairs('decide');
         $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $found, $take($found, $merge->base, $request->integer('seen'), $user->name, $user->id, $merge->changes($decisions)));
+        return $this->answer->to($request, $found, $take($found, $merge->base, $request->id('seen'), $user->name, $user->id, $merge->changes($decisions)));
     }
 
-    public function rename(Request $request, int $look, KeepLooks $keep): Response
+    public function rename(TypedRequest $request, int $look, KeepLooks $keep): Response
     {
         $found = $this->answer->look($look);
-        $name = trim((string) $request->input('name'));
+        $name = $request->word('name');
         if ($name === '' || mb_strlen($name) > 60) {
             return response('A look’s name has 1 to 60 characters. Nothing was changed.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
@@ -49,14 +49,14 @@ final class BaseController
         return $this->answer->to($request, $found, null);
     }
 
-    public function copy(Request $request, int $look, KeepLooks $keep): Response
+    public function copy(TypedRequest $request, int $look, KeepLooks $keep): Response
     {
         $copy = $keep->copy($this->answer->look($look), EditAnswer::author($request)->name);
 
         return response()->noContent(200)->withHeaders(['HX-Redirect' => "/workbench/looks/$copy->id/start"]);
     }
 
-    public function away(Request $request, int $look, KeepLooks $keep): Response
+    public function away(TypedRequest $request, int $look, KeepLooks $keep): Response
     {
         $found = $this->answer->look($look);
         if (! $keep->putAway($found)) {
@@ -66,7 +66,7 @@ final class BaseController
         return $this->answer->to($request, $found, null);
     }
 
-    public function back(Request $request, int $look, KeepLooks $keep): Response
+    public function back(TypedRequest $request, int $look, KeepLooks $keep): Response
     {
         $found = $this->answer->look($look);
         $keep->bringBack($found);

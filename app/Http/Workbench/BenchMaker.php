@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Workbench;
 
 use App\Actions\JournalBook;
+use App\Http\TypedRequest;
 use App\Looks\Bench;
 use App\Looks\DraftShop;
 use App\Looks\LookDesk;
@@ -15,7 +16,6 @@ use App\Models\Look;
 use App\Models\User;
 use Ikat\Core\Look\SettingType;
 use Ikat\Core\Look\Step;
-use Illuminate\Http\Request;
 
 /** Reads from a request what the bench is open at. Anything unknown falls back to the beginning. */
 final class BenchMaker
@@ -29,14 +29,14 @@ final class BenchMaker
         private readonly DraftShop $drafts,
     ) {}
 
-    public function make(Request $request, Look $look, ?Step $step = null): Bench
+    public function make(TypedRequest $request, Look $look, ?Step $step = null): Bench
     {
         $theme = $this->desk->theme($look);
         $catalog = $this->desk->catalog($look);
-        $asked = (string) $request->input('open_scheme', '');
+        $asked = $request->word('open_scheme');
         $scheme = isset($theme->schemes[$asked]) ? $asked : (string) array_key_first($theme->schemes);
-        $part = (string) $request->input('open_part', '');
-        $path = (string) $request->input('open_path', '');
+        $part = $request->word('open_part');
+        $path = $request->word('open_path');
         $isColor = $catalog->has($path) && $catalog->get($path)->type === SettingType::Color;
         // A scheme's role belongs to the scheme that is open, in the light or in the dark; a brand color belongs to all.
         $set = ($part === 'dark' && $catalog->has("dark.$scheme.ground") ? 'dark' : 'scheme').".$scheme";
@@ -47,13 +47,13 @@ final class BenchMaker
         if ($part === 'brand' && ! str_starts_with($path, 'brand.')) {
             $path = 'brand.'.array_key_first($theme->brandColors);
         }
-        $woven = (string) $request->input('woven', '');
+        $woven = $request->word('woven');
         $isSet = preg_match('/^(scheme|dark)\.([a-z0-9]+)$/', $woven, $m) && isset($theme->schemes[$m[2]]) && $catalog->has("$woven.ground");
         $user = $request->user();
         assert($user instanceof User);
-        $finding = $request->input('open_finding');
+        $finding = $request->word('open_finding');
 
-        return new Bench($look, $step ?? Step::tryFrom((string) $request->input('step')) ?? Step::Colors, $user, $scheme, $path, is_string($finding) ? $finding : null, $part, mb_substr((string) $request->input('open_knot', ''), 0, 60), $isSet || ($woven === 'dark' && $catalog->has("dark.$scheme.ground")) ? $woven : 'all', $this->desk, $this->reach, $this->book, $this->pages, $this->store, $this->drafts);
+        return new Bench($request, $look, $step ?? Step::tryFrom($request->word('step')) ?? Step::Colors, $user, $scheme, $path, $finding === '' ? null : $finding, $part, mb_substr($request->word('open_knot'), 0, 60), $isSet || ($woven === 'dark' && $catalog->has("dark.$scheme.ground")) ? $woven : 'all', $this->desk, $this->reach, $this->book, $this->pages, $this->store, $this->drafts);
     }
 
     public function look(int $id): Look

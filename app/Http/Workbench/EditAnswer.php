@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Workbench;
 
+use App\Http\TypedRequest;
 use App\Looks\Bench;
 use App\Models\Edit;
 use App\Models\Look;
 use App\Models\User;
 use Ikat\Core\Look\Change;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** What every edit answers with: the bench, the bar, the steps and the tape, and what the shop window needs to follow. */
@@ -23,16 +23,14 @@ final class EditAnswer
     }
 
     /** @param array<string, mixed> $more what the bench tells besides */
-    public function to(Request $request, Look $look, ?Edit $made, array $more = []): Response
+    public function to(TypedRequest $request, Look $look, ?Edit $made, array $more = []): Response
     {
         $bench = $this->maker->make($request, $look);
-        $response = response()->view('workbench.answer', ['bench' => $bench, ...$more]);
-        $response->headers->set('HX-Trigger', json_encode(['ikat:edited' => self::event($bench, $made)], JSON_THROW_ON_ERROR));
 
-        return $response;
+        return response()->view('workbench.answer', ['bench' => $bench, ...$more, 'tells' => ['ikat:edited' => self::event($bench, $made)]]);
     }
 
-    public static function author(Request $request): User
+    public static function author(TypedRequest $request): User
     {
         $user = $request->user();
         assert($user instanceof User);

@@ -7,8 +7,8 @@ namespace App\Http\Workbench;
 use App\Actions\BackToOriginal;
 use App\Actions\EditLook;
 use App\Actions\StepThroughJournal;
+use App\Http\TypedRequest;
 use Ikat\Core\Look\Step;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** Edits of a look, and the way back. */
@@ -20,12 +20,12 @@ final class EditController
     {
         $found = $this->answer->look($look);
         $user = EditAnswer::author($request);
-        $made = $edit($found, $request->changes(), $request->integer('seen'), $user->name, $user->id);
+        $made = $edit($found, $request->changes(), $request->id('seen'), $user->name, $user->id);
 
         return $this->answer->to($request, $found, $made);
     }
 
-    public function undo(Request $request, int $look, StepThroughJournal $journal): Response
+    public function undo(TypedRequest $request, int $look, StepThroughJournal $journal): Response
     {
         $found = $this->answer->look($look);
         $user = EditAnswer::author($request);
@@ -33,7 +33,7 @@ final class EditController
         return $this->answer->to($request, $found, $journal->undo($found, $user->name, $user->id));
     }
 
-    public function redo(Request $request, int $look, StepThroughJournal $journal): Response
+    public function redo(TypedRequest $request, int $look, StepThroughJournal $journal): Response
     {
         $found = $this->answer->look($look);
         $user = EditAnswer::author($request);
@@ -41,20 +41,20 @@ final class EditController
         return $this->answer->to($request, $found, $journal->redo($found, $user->name, $user->id));
     }
 
-    public function reopen(Request $request, int $look, StepThroughJournal $journal): Response
+    public function reopen(TypedRequest $request, int $look, StepThroughJournal $journal): Response
     {
         $found = $this->answer->look($look);
         $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $found, $journal->reopen($found, max(0, $request->integer('sequence')), $user->name, $user->id));
+        return $this->answer->to($request, $found, $journal->reopen($found, $request->id('sequence'), $user->name, $user->id));
     }
 
     /** Takes the own changes of a step back, or all of them. */
-    public function original(Request $request, int $look, BackToOriginal $back): Response
+    public function original(TypedRequest $request, int $look, BackToOriginal $back): Response
     {
         $found = $this->answer->look($look);
         $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $found, $back($found, Step::tryFrom((string) $request->input('only')), $user->name, $user->id));
+        return $this->answer->to($request, $found, $back($found, Step::tryFrom($request->word('only')), $user->name, $user->id));
     }
 }

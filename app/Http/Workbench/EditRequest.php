@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Workbench;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\TypedRequest;
+use Illuminate\Validation\ValidationException;
 
 /** An edit as the bench sends it: one path and value, or several as JSON. */
-final class EditRequest extends FormRequest
+final class EditRequest extends TypedRequest
 {
     public function authorize(): bool
     {
@@ -31,9 +32,24 @@ final class EditRequest extends FormRequest
     {
         $several = $this->input('changes');
         if (is_string($several)) {
-            return (array) json_decode($several, true, 4);
+            return $this->several($several);
         }
 
         return [(string) $this->input('path') => $this->boolean('original') ? null : (string) $this->input('value', '')];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws ValidationException when it is not paths and values
+     */
+    private function several(string $json): array
+    {
+        $changes = json_decode($json, true, 4);
+        if (! is_array($changes) || $changes === [] || array_is_list($changes)) {
+            throw ValidationException::withMessages(['An edit is paths and their values. Nothing was changed; load the page again.']);
+        }
+
+        return array_combine(array_map(strval(...), array_keys($changes)), array_values($changes));
     }
 }

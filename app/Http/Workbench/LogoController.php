@@ -7,6 +7,7 @@ namespace App\Http\Workbench;
 use App\Actions\EditLook;
 use App\Actions\KeepPicture;
 use App\Actions\TakeBase;
+use App\Http\TypedRequest;
 use App\Looks\BaseDesk;
 use App\Looks\LogoDesk;
 use App\Looks\LookDesk;
@@ -16,9 +17,7 @@ use App\Models\Mail;
 use App\Pictures\UnusablePicture;
 use Ikat\Core\Look\ResolvedLook;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** The logo: brought in, trimmed, made in another color, its colors taken. Every one is one edit of the look. */
@@ -27,10 +26,10 @@ final class LogoController
     public function __construct(private readonly EditAnswer $answer, private readonly LookDesk $desk, private readonly LogoDesk $logos, private readonly EditLook $edit, private readonly KeepPicture $keep) {}
 
     /** A file chosen, dropped or pasted. */
-    public function upload(Request $request, int $look): Response
+    public function upload(TypedRequest $request, int $look): Response
     {
-        $file = $request->file('file');
-        if (! $file instanceof UploadedFile) {
+        $file = $request->uploaded('file');
+        if ($file === null) {
             return self::refuse('Choose a file, drop one here, or paste a picture.');
         }
         $found = $this->answer->look($look);
@@ -43,12 +42,12 @@ final class LogoController
         if ($this->logos->facts($picture)->trim === null) {
             return self::refuse('Nothing is drawn on that picture, so it cannot be a logo. It is in the picture library, and the logo is as it was.');
         }
-        $path = $request->input('as') === 'dark' ? 'header.logo.dark' : 'header.logo.picture';
+        $path = $request->word('as') === 'dark' ? 'header.logo.dark' : 'header.logo.picture';
 
         return $this->made($request, $found, ['header.logo.kind' => 'picture', $path => $picture->name], $path === 'header.logo.dark' ? 'a logo for dark grounds' : 'a new logo');
     }
 
-    public function trim(Request $request, int $look): Response
+    public function trim(TypedRequest $request, int $look): Response
     {
         $found = $this->answer->look($look);
         $picture = $this->logos->picture($this->desk->resolve($found)) ?? throw new NotFoundHttpException();
@@ -61,7 +60,7 @@ final class LogoController
     }
 
     /** A lighter version of a one-ink logo for dark grounds, or a darker one in its place. */
-    public function version(Request $request, int $look): Response
+    public function version(TypedRequest $request, int $look): Response
     {
         $found = $this->answer->look($look);
         $resolved = $this->desk->resolve($found);
@@ -69,7 +68,7 @@ final class LogoController
         if (! $this->logos->facts($picture)->isOneInk()) {
             return self::refuse('Only a logo of one ink on a clear ground can be made in another color. Bring a second file for dark grounds instead.');
         }
-        $isLight = $request->input('make') === 'light';
+        $isLight = $request->word('make') === 'light';
         $hex = $resolved->text($isLight ? 'brand.paper' : 'brand.ink');
         $made = $this->keep->derive($picture, $isLight ? 'light' : 'dark', $this->logos->inColor($picture, $hex));
 
@@ -77,14 +76,14 @@ final class LogoController
     }
 
     /** Takes a proposal of brand colors made from the logo, on the look's own theme or another. */
-    public function colors(Request $request, int $look, ProposalDesk $proposals, BaseDesk $bases, TakeBase $take): Response
+    public function colors(TypedRequest $request, int $look, ProposalDesk $proposals, BaseDesk $bases, TakeBase $take): Response
     {
         $found = $this->answer->look($look);
-        $base = $request->has('theme') ? $bases->named($request) : null;
-        $proposal = $proposals->proposals($found, $this->inks($this->desk->resolve($found)), $base)[$request->integer('proposal')] ?? throw new NotFoundHttpException();
+        $base = $request->has('theme') ? $bases->named($request->word('theme'), $request->word('starter')) : null;
+        $proposal = $proposals->proposals($found, $this->inks($this->desk->resolve($found)), $base)[$request->whole('proposal', 0, 0, 20)] ?? throw new NotFoundHttpException();
         $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $found, $take($found, $base ?? $this->desk->base($found), $request->integer('seen'), $user->name, $user->id, ProposalDesk::changes($found, $proposal), $base === null ? 'colors from the logo' : null));
+        return $this->answer->to($request, $found, $take($found, $base ?? $this->desk->base($found), $request->id('seen'), $user->name, $user->id, ProposalDesk::changes($found, $proposal), $base === null ? 'colors from the logo' : null));
     }
 
     public function mailbox(int $look): View
@@ -103,11 +102,11 @@ final class LogoController
     }
 
     /** @param array<string, string> $changes */
-    private function made(Request $request, Look $look, array $changes, string $label): Response
+    private function made(TypedRequest $request, Look $look, array $changes, string $label): Response
     {
         $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->integer('seen'), $user->name, $user->id, $label));
+        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->id('seen'), $user->name, $user->id, $label));
     }
 
     private static function refuse(string $words): Response

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Workbench;
 
 use App\Actions\BringTheme;
+use App\Http\TypedRequest;
 use App\Looks\PackageDesk;
 use Ikat\Core\Exchange\UnusablePackage;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 
 /** Theme packages in and out. */
 final class PackageController
@@ -23,10 +22,10 @@ final class PackageController
         return response($bytes, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"$name\""]);
     }
 
-    public function import(Request $request, int $look, BringTheme $bring): Response
+    public function import(TypedRequest $request, int $look, BringTheme $bring): Response
     {
-        $file = $request->file('package');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        $file = $request->uploaded('package');
+        if ($file === null || ! $file->isValid()) {
             return response('Choose a theme package first: a zip file of at most 16 MB.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
         try {
@@ -38,9 +37,9 @@ final class PackageController
         return $this->answer->to($request, $this->answer->look($look), null);
     }
 
-    public function remove(Request $request, int $look, BringTheme $bring): Response
+    public function remove(TypedRequest $request, int $look, BringTheme $bring): Response
     {
-        if (! $bring->remove((string) $request->input('theme'))) {
+        if (! $bring->remove($request->word('theme'))) {
             return response('A look stands on this theme, so it stays. Put that look on another theme first.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
 

@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Workbench;
 
 use App\Actions\EditLook;
+use App\Http\TypedRequest;
 use App\Looks\BaseDesk;
 use App\Looks\LookDesk;
 use Ikat\Core\Exchange\PaletteEntry;
 use Ikat\Core\Exchange\PaletteFile;
 use Ikat\Core\Exchange\PaletteTaking;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** The colors of a look in and out, and those of ready palettes. */
@@ -29,17 +28,17 @@ final class PaletteController
     }
 
     /** Colors of a file, told by their names; what was not understood is listed. */
-    public function import(Request $request, int $look): Response
+    public function import(TypedRequest $request, int $look): Response
     {
-        $file = $request->file('palette');
-        if (! $file instanceof UploadedFile || ! $file->isValid() || $file->getSize() > 1_000_000) {
+        $file = $request->uploaded('palette');
+        if ($file === null || ! $file->isValid() || $file->getSize() > 1_000_000) {
             return response('Choose a palette file first: CSS, design tokens, GIMP palette or SVG, at most 1 MB.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
         $found = $this->answer->look($look);
         $read = PaletteFile::read(mb_scrub((string) file_get_contents($file->getPathname())));
-        $taken = PaletteTaking::of($this->desk->resolve($found), $this->desk->theme($found), $found->ownChanges(), $read['colors'], $request->boolean('adds'));
+        $taken = PaletteTaking::of($this->desk->resolve($found), $this->desk->theme($found), $found->ownChanges(), $read['colors'], $request->flag('adds'));
         $user = EditAnswer::author($request);
-        $made = $taken['changes'] === [] ? null : ($this->edit)($found, $taken['changes'], $request->integer('seen'), $user->name, $user->id, 'colors of a file');
+        $made = $taken['changes'] === [] ? null : ($this->edit)($found, $taken['changes'], $request->id('seen'), $user->name, $user->id, 'colors of a file');
 
         return $this->answer->to($request, $found, $made, ['report' => [
             'taken' => $taken['taken'],
@@ -50,19 +49,19 @@ final class PaletteController
     }
 
     /** All or some colors of a starter. */
-    public function take(Request $request, int $look, BaseDesk $bases): Response
+    public function take(TypedRequest $request, int $look, BaseDesk $bases): Response
     {
         $found = $this->answer->look($look);
-        $base = $bases->named($request) ?? throw new NotFoundHttpException();
+        $base = $bases->named($request->word('theme'), $request->word('starter')) ?? throw new NotFoundHttpException();
         $theme = $bases->theme($base);
         $colors = array_combine(array_keys($theme->brandColors), $bases->colors($theme, $theme->starters[$base->starter]));
-        $taken = array_intersect_key($colors, array_flip(array_filter((array) $request->input('take', []), is_string(...))), $this->desk->theme($found)->brandColors);
+        $taken = array_intersect_key($colors, array_flip($request->words('take')), $this->desk->theme($found)->brandColors);
         if ($taken === []) {
             return response('Choose at least one color to take.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
         $user = EditAnswer::author($request);
         $changes = array_combine(array_map(static fn(string $key): string => "brand.$key", array_keys($taken)), $taken);
 
-        return $this->answer->to($request, $found, ($this->edit)($found, $changes, $request->integer('seen'), $user->name, $user->id, "colors of {$theme->starters[$base->starter]->title}"));
+        return $this->answer->to($request, $found, ($this->edit)($found, $changes, $request->id('seen'), $user->name, $user->id, "colors of {$theme->starters[$base->starter]->title}"));
     }
 }

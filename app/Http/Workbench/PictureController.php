@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Workbench;
 
 use App\Actions\KeepPicture;
+use App\Http\TypedRequest;
 use App\Models\Picture;
 use App\Pictures\UnusablePicture;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
@@ -16,9 +16,9 @@ final class PictureController
 {
     public function __construct(private readonly BenchMaker $maker, private readonly KeepPicture $keep) {}
 
-    public function show(Request $request, int $look): View
+    public function show(TypedRequest $request, int $look): View
     {
-        return $this->library($request, $look, Picture::query()->find($request->integer('open')));
+        return $this->library($request, $look, Picture::query()->find($request->id('open')));
     }
 
     public function add(PictureRequest $request, int $look): View|Response
@@ -31,7 +31,7 @@ final class PictureController
         $found = Picture::query()->findOrFail($picture);
 
         return $this->changed($request, $look, function () use ($request, $found): Picture {
-            $this->keep->describe($found, $request->alt(), $request->integer('focus_x', 50), $request->integer('focus_y', 50));
+            $this->keep->describe($found, $request->alt(), $request->whole('focus_x', 50, 0, 100), $request->whole('focus_y', 50, 0, 100));
 
             return $found;
         });
@@ -60,7 +60,7 @@ final class PictureController
     }
 
     /** @param callable(): Picture $change */
-    private function changed(Request $request, int $look, callable $change): View|Response
+    private function changed(TypedRequest $request, int $look, callable $change): View|Response
     {
         try {
             $picture = $change();
@@ -73,16 +73,16 @@ final class PictureController
         return $response;
     }
 
-    private function library(Request $request, int $look, ?Picture $open): View
+    private function library(TypedRequest $request, int $look, ?Picture $open): View
     {
         return view('workbench.library', $this->data($request, $look, $open));
     }
 
     /** @return array<string, mixed> */
-    private function data(Request $request, int $look, ?Picture $open): array
+    private function data(TypedRequest $request, int $look, ?Picture $open): array
     {
         $bench = $this->maker->make($request, $this->maker->look($look));
-        $path = (string) $request->input('for', '');
+        $path = $request->word('for');
 
         return [
             'bench' => $bench,

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Workbench;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\TypedRequest;
 use Illuminate\Http\UploadedFile;
 
 /** A file, a description, or both. What the file really is, the intake finds out. */
-final class PictureRequest extends FormRequest
+final class PictureRequest extends TypedRequest
 {
     public function authorize(): bool
     {

@@ -7,10 +7,10 @@ namespace App\Http\Workbench;
 use App\Actions\FindingsInTheWay;
 use App\Actions\PublishLook;
 use App\Actions\RestoreRelease;
+use App\Http\TypedRequest;
 use App\Models\Release;
 use App\Models\User;
 use Ikat\Core\Look\Step;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** Making a look live, and going back to an earlier release. Owners only. */
@@ -18,15 +18,15 @@ final class PublishController
 {
     public function __construct(private readonly BenchMaker $maker) {}
 
-    public function publish(Request $request, int $look, PublishLook $publish): Response
+    public function publish(TypedRequest $request, int $look, PublishLook $publish): Response
     {
         $found = $this->maker->look($look);
         // What the owner saw is what goes out: an edit made meanwhile by somebody else is looked at first.
-        if ($request->integer('seen') !== $found->head) {
+        if ($request->id('seen') !== $found->head) {
             return response('Somebody edited this look after you opened the summary. Look at the new summary, then publish.', 409, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
         try {
-            $release = $publish($found, $this->author($request), mb_substr((string) $request->input('reason', ''), 0, 500));
+            $release = $publish($found, $this->author($request), $request->word('reason', '', 500));
         } catch (FindingsInTheWay $e) {
             return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
@@ -34,7 +34,7 @@ final class PublishController
         return $this->answer($request, $look, "Release $release->number is live.");
     }
 
-    public function restore(Request $request, int $look, int $release, RestoreRelease $restore): Response
+    public function restore(TypedRequest $request, int $look, int $release, RestoreRelease $restore): Response
     {
         $found = $this->maker->look($look);
         $earlier = Release::query()->where('storefront_id', $found->storefront_id)->findOrFail($release);
@@ -43,15 +43,12 @@ final class PublishController
         return $this->answer($request, $look, "Release $earlier->number is live again.");
     }
 
-    private function answer(Request $request, int $look, string $words): Response
+    private function answer(TypedRequest $request, int $look, string $words): Response
     {
-        $response = response()->view('workbench.answer', ['bench' => $this->maker->make($request, $this->maker->look($look), Step::Publish)]);
-        $response->headers->set('HX-Trigger', json_encode(['ikat:published' => ['words' => $words]], JSON_THROW_ON_ERROR));
-
-        return $response;
+        return response()->view('workbench.answer', ['bench' => $this->maker->make($request, $this->maker->look($look), Step::Publish), 'tells' => ['ikat:published' => ['words' => $words]]]);
     }
 
-    private function author(Request $request): string
+    private function author(TypedRequest $request): string
     {
         $user = $request->user();
         assert($user instanceof User);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Workbench;
 
+use App\Http\TypedRequest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 
@@ -17,10 +17,10 @@ final class SignInController
         return view('workbench.sign-in', ['problem' => null, 'email' => '']);
     }
 
-    public function enter(Request $request): RedirectResponse|Response
+    public function enter(TypedRequest $request): RedirectResponse|Response
     {
-        $email = mb_strtolower(trim((string) $request->input('email')));
-        if (! Auth::attempt(['email' => $email, 'password' => (string) $request->input('password')])) {
+        $email = mb_strtolower($request->word('email'));
+        if (! Auth::attempt(['email' => $email, 'password' => $request->secret('password')])) {
             // The same words whether the address or the password is wrong: neither is given away.
             return response()->view('workbench.sign-in', ['problem' => 'That address and password do not belong together. Check both and try again.', 'email' => $email], 422);
         }
@@ -29,7 +29,7 @@ final class SignInController
         return redirect()->intended('/workbench');
     }
 
-    public function leave(Request $request): RedirectResponse
+    public function leave(TypedRequest $request): RedirectResponse
     {
         Auth::logout();
         $request->session()->invalidate();

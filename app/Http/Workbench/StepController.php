@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Workbench;
 
+use App\Http\TypedRequest;
 use App\Models\Look;
 use Ikat\Core\Look\Step;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** The steps of the workbench. */
@@ -21,7 +21,7 @@ final class StepController
         return redirect('/workbench/looks/'.Look::query()->orderBy('id')->firstOrFail()->id.'/colors');
     }
 
-    public function show(Request $request, int $look, string $step): View|Response
+    public function show(TypedRequest $request, int $look, string $step): View|Response
     {
         $bench = $this->maker->make($request, $this->maker->look($look), Step::from($step));
         if ($request->hasHeader('HX-Request') && ! $request->hasHeader('HX-History-Restore-Request')) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Workbench;
 
 use App\Actions\EditLook;
+use App\Http\TypedRequest;
 use App\Looks\LookDesk;
 use App\Models\Look;
 use Ikat\Core\Look\Catalog\SchemeRoles;
@@ -14,7 +15,6 @@ use Ikat\Core\Look\Wardrobe;
 use Ikat\Core\Look\Wearers;
 use Ikat\Core\Palette\Following;
 use Ikat\Core\Palette\SchemeMaker;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** Brand colors and color schemes that come and go. Each is one edit, with everything that must change together with it. */
@@ -24,12 +24,12 @@ final class WardrobeController
 
     public function __construct(private readonly EditAnswer $answer, private readonly LookDesk $desk, private readonly EditLook $edit) {}
 
-    public function addColor(Request $request, int $look): Response
+    public function addColor(TypedRequest $request, int $look): Response
     {
         $found = $this->answer->look($look);
         [$resolved, $theme] = $this->at($found);
         $key = Wardrobe::freeKey('brand', $found->ownChanges());
-        $like = 'brand.'.$request->input('like');
+        $like = 'brand.'.$request->word('like');
         $changes = [
             Wardrobe::BRAND => implode(',', [...array_keys($theme->brandColors), $key]),
             "brand.$key" => $resolved->catalog->has($like) ? $resolved->text($like) : '#808080',
@@ -40,26 +40,26 @@ final class WardrobeController
     }
 
     /** Its followers follow another one. */
-    public function removeColor(Request $request, int $look): Response
+    public function removeColor(TypedRequest $request, int $look): Response
     {
         $found = $this->answer->look($look);
         [$resolved, $theme] = $this->at($found);
-        $key = (string) $request->input('key');
-        $heir = (string) $request->input('heir');
+        $key = $request->word('key');
+        $heir = $request->word('heir');
         if (! isset($theme->brandColors[$key], $theme->brandColors[$heir]) || $key === $heir) {
             return self::refuse('Choose the brand color that everything shall follow instead.');
         }
 
-        return $this->make($request, $found, Following::without($resolved, $theme, $key, $heir, self::strings($request->input('instead'))), "without {$theme->brandColors[$key]}");
+        return $this->make($request, $found, Following::without($resolved, $theme, $key, $heir, $request->pairs('instead')), "without {$theme->brandColors[$key]}");
     }
 
     /** A scheme from a ground and a brand color, all other roles proposed. */
-    public function makeScheme(Request $request, int $look): Response
+    public function makeScheme(TypedRequest $request, int $look): Response
     {
         $found = $this->answer->look($look);
         [$resolved, $theme] = $this->at($found);
-        $ground = (string) $request->input('ground');
-        $brand = (string) $request->input('brand');
+        $ground = $request->word('ground');
+        $brand = $request->word('brand');
         if (! isset($theme->brandColors[$ground], $theme->brandColors[$brand])) {
             return self::refuse('Choose a ground and a color first: one of each row.');
         }
@@ -71,11 +71,11 @@ final class WardrobeController
         return $this->added($request, $found, $theme, $roles, "{$theme->brandColors[$brand]} on {$theme->brandColors[$ground]}");
     }
 
-    public function copyScheme(Request $request, int $look): Response
+    public function copyScheme(TypedRequest $request, int $look): Response
     {
         $found = $this->answer->look($look);
         [$resolved, $theme] = $this->at($found);
-        $scheme = (string) $request->input('key');
+        $scheme = $request->word('key');
         if (! isset($theme->schemes[$scheme])) {
             return self::refuse('There is no such scheme any more.');
         }
@@ -88,25 +88,25 @@ final class WardrobeController
     }
 
     /** The parts that wear it wear another. */
-    public function removeScheme(Request $request, int $look): Response
+    public function removeScheme(TypedRequest $request, int $look): Response
     {
         $found = $this->answer->look($look);
         [$resolved, $theme] = $this->at($found);
-        $scheme = (string) $request->input('key');
-        $heir = (string) $request->input('heir');
+        $scheme = $request->word('key');
+        $heir = $request->word('heir');
         if (! isset($theme->schemes[$scheme], $theme->schemes[$heir]) || $scheme === $heir) {
             return self::refuse(count($theme->schemes) === 1 ? 'This is the only scheme, so it stays.' : 'Choose the scheme that its parts shall wear instead.');
         }
         $request->merge(['open_scheme' => $heir]);
 
-        return $this->make($request, $found, Wearers::without($resolved, $theme, $scheme, $heir, self::strings($request->input('instead'))), "without {$theme->schemes[$scheme]}");
+        return $this->make($request, $found, Wearers::without($resolved, $theme, $scheme, $heir, $request->pairs('instead')), "without {$theme->schemes[$scheme]}");
     }
 
     /**
      * @param array<string, string> $roles role => value
      * @param string $model the scheme it is a copy of
      */
-    private function added(Request $request, Look $look, Theme $theme, array $roles, string $name, string $model = ''): Response
+    private function added(TypedRequest $request, Look $look, Theme $theme, array $roles, string $name, string $model = ''): Response
     {
         $key = Wardrobe::freeKey('scheme', $look->ownChanges());
         $changes = [
@@ -123,23 +123,17 @@ final class WardrobeController
     }
 
     /** @param array<string, mixed> $changes path => value */
-    private function make(Request $request, Look $look, array $changes, string $label): Response
+    private function make(TypedRequest $request, Look $look, array $changes, string $label): Response
     {
         $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->integer('seen'), $user->name, $user->id, $label));
+        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->id('seen'), $user->name, $user->id, $label));
     }
 
     /** @return array{ResolvedLook, Theme} */
     private function at(Look $look): array
     {
         return [$this->desk->resolve($look), $this->desk->theme($look)];
-    }
-
-    /** @return array<string, string> */
-    private static function strings(mixed $input): array
-    {
-        return array_filter(is_array($input) ? $input : [], is_string(...));
     }
 
     private static function refuse(string $words): Response

@@ -16,7 +16,7 @@
   <h2 class="hidden-words">Products</h2>
   <ul class="grid category-grid" data-part="grid" data-from="grid.count grid.sort grid.order">@foreach ($products as $i => $product)@include('shop.parts.card', ['eager' => $i < 2])@endforeach</ul>
   @if ($products->hasPages())
-  <nav class="paging" aria-label="Pages" data-from="grid.count">@if ($products->currentPage() > 1)<a class="quiet-button" rel="prev" href="?{{ http_build_query([...request()->query(), 'page' => $products->currentPage() - 1]) }}">Earlier</a>@endif <p class="soft">Page {{ $products->currentPage() }} of {{ $products->lastPage() }}</p> @if ($products->hasMorePages())<a class="quiet-button" rel="next" href="?{{ http_build_query([...request()->query(), 'page' => $products->currentPage() + 1]) }}">More</a>@endif</nav>
+  <nav class="paging" aria-label="Pages" data-from="grid.count">@if ($products->currentPage() > 1)<a class="quiet-button" rel="prev" href="?{{ http_build_query([...$asked, 'page' => $products->currentPage() - 1]) }}">Earlier</a>@endif <p class="soft">Page {{ $products->currentPage() }} of {{ $products->lastPage() }}</p> @if ($products->hasMorePages())<a class="quiet-button" rel="next" href="?{{ http_build_query([...$asked, 'page' => $products->currentPage() + 1]) }}">More</a>@endif</nav>
   @endif
   @endif
 </div>

@@ -1,7 +1,7 @@
 @php($faint = array_filter($bench->findings(), fn ($f) => $f instanceof Ikat\Core\Check\ContrastFinding && $f->placeCount() > 0))
 @if ($faint !== [] && $edits)
 <section class="tool" aria-labelledby="t-mend"><h2 id="t-mend">Mend all {{ count($faint) }} at once <small>fixes that hold together</small></h2>
-  @if (request()->isMethod('GET') && request()->has('mend'))
+  @if ($bench->isOpenedWith('mend'))
   @php($mending = Ikat\Core\Check\MendAll::of($input))
   @if ($mending->changes !== [])
   <ul class="near">@foreach ($mending->steps as $change)<li><svg viewBox="0 0 48 20" width="48" height="20" aria-hidden="true"><rect width="24" height="20" fill="{{ $change['from'] }}"/><rect x="24" width="24" height="20" fill="{{ $change['to'] }}"/></svg><span>{{ $change['label'] }} becomes {{ $change['says'] }}, {{ Ikat\Core\Check\Fixes::visibility($change['difference']) }} ({{ round($change['difference'], 1) }} CIEDE2000)</span></li>@endforeach</ul>

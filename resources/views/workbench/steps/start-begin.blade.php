@@ -1,10 +1,10 @@
 @inject('logos', 'App\Looks\LogoDesk')
 @inject('proposer', 'App\Looks\ProposalDesk')
 @inject('trials', 'App\Looks\Trials')
-@php($isOpen = $look->head === 0 || request()->has('begin'))
+@php($isOpen = $look->head === 0 || $bench->asked('begin') !== '')
 @php($logo = $isOpen ? $logos->picture($bench->input()->look) : null)
 @php($kinds = ['made' => ['things made by hand', ['millrace', 'belfry', 'towpath']], 'few' => ['few, fine things', ['belfry', 'millrace', 'towpath']], 'many' => ['many goods for everyday', ['towpath', 'millrace', 'belfry']]])
-@php($kind = array_key_exists((string) request()->input('kind'), $kinds) ? request()->input('kind') : 'made')
+@php($kind = array_key_exists($bench->asked('kind'), $kinds) ? $bench->asked('kind') : 'made')
 <section class="tool" aria-labelledby="s-begin"><h2 id="s-begin">Begin with your logo <small>three whole shops made from it</small></h2>
   @unless ($isOpen)
   <p><a class="act" href="{{ $start }}?begin=1#s-begin" hx-get="{{ $start }}?begin=1" hx-target="#bench" hx-swap="morph:innerHTML">Show me three proposals</a></p>

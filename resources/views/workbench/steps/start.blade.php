@@ -2,7 +2,7 @@
 @php($look = $bench->look)
 @php($base = $bases->standing($look))
 @php($edits = $bench->user->role->edits())
-@php($asked = request()->isMethod('GET') ? $bases->named(request()) : null)
+@php($asked = $bench->isOpenedWith('theme') ? $bases->named($bench->asked('theme'), $bench->asked('starter')) : null)
 @php($merge = $asked === null ? $bases->upgrade($look) : null)
 @php($start = $bench->address('start'))
 <div class="bench-head"><h1>Start</h1><p>{{ $bench->input()->theme->title }} {{ $base->version }}, {{ $bench->input()->theme->starters[$base->starter]->title }}</p></div>
