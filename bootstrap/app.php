@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\HostlessRedirects;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\OneAddress;
 use App\Http\Middleware\ReadableInput;
@@ -27,6 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(KnownHost::class);
         $middleware->prepend(ReadableInput::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(HostlessRedirects::class);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->redirectGuestsTo('/workbench/sign-in');
         $middleware->redirectUsersTo('/workbench');

@@ -24,6 +24,8 @@ start() {
   php artisan migrate --force --quiet || fail "The database could not be brought up to date; the message above says why."
   php artisan demo:load || fail "The demo store could not be loaded; the message above says why."
   stop_server
+  # What an earlier version kept is not read by this one.
+  rm -f "$STORE"/ikat/{config,routes,events}.php
   export APP_CONFIG_CACHE="$STORE/ikat/config.php" APP_ROUTES_CACHE="$STORE/ikat/routes.php" APP_EVENTS_CACHE="$STORE/ikat/events.php"
   php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan view:cache --quiet
   serve "$STORE" "$port" shop-files

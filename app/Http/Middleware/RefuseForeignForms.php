@@ -33,6 +33,6 @@ final class RefuseForeignForms
             return $site === 'same-origin';
         }
 
-        return $request->headers->get('Origin') === $request->getSchemeAndHttpHost();
+        return in_array($request->headers->get('Origin'), [$request->getSchemeAndHttpHost(), config('app.url')], true);
     }
 }
