@@ -11,6 +11,7 @@ use App\Pictures\PictureIntake;
 use App\Pictures\ReadPicture;
 use App\Pictures\UnusablePicture;
 use App\Shop\CurrentStore;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 
@@ -20,15 +21,42 @@ final class KeepPicture
     /** What belongs to the files of a picture, and is swapped with them. */
     private const FILES = ['base', 'widths', 'formats', 'width', 'height', 'bytes', 'facts'];
 
+    /** How often another name is tried when somebody else was first. */
+    private const TRIES = 20;
+
     public function __construct(private readonly PictureIntake $intake, private readonly CurrentStore $store) {}
 
     /** @throws UnusablePicture */
     public function add(UploadedFile $file, string $alt): Picture
     {
-        $name = $this->freeName($file);
-        $row = $this->intake->take($file, $this->store->id(), $name);
+        $wanted = self::wantedName($file->getClientOriginalName());
 
-        return Transaction::run(static fn(): Picture => Picture::query()->create(['name' => $name, 'alt' => $alt, ...$row]));
+        return $this->named($wanted, ['alt' => $alt, ...$this->intake->take($file, $this->store->id(), $wanted)]);
+    }
+
+    /**
+     * A row under the wanted name, or the first free one after it: several people may bring a file of one name at once.
+     *
+     * @param array<string, mixed> $row
+     */
+    public function named(string $wanted, array $row): Picture
+    {
+        for ($try = 1; ; $try++) {
+            $name = $this->freeName($wanted);
+            try {
+                return Transaction::run(static fn(): Picture => Picture::query()->create(['name' => $name, ...$row]));
+            } catch (UniqueConstraintViolationException $e) {
+                if ($try === self::TRIES) {
+                    throw $e;
+                }
+            }
+        }
+    }
+
+    /** What a picture is called after its file: small letters, figures and dashes. */
+    public static function wantedName(string $file): string
+    {
+        return Str::slug(mb_substr(pathinfo(mb_scrub($file), PATHINFO_FILENAME), 0, 40)) ?: 'picture';
     }
 
     /**
@@ -38,11 +66,10 @@ final class KeepPicture
      */
     public function derive(Picture $from, string $suffix, ReadPicture $made): Picture
     {
-        $name = mb_substr($from->name, 0, 60)."-$suffix";
+        $name = trim(mb_substr($from->name, 0, 60), '-')."-$suffix";
         $row = $this->intake->keep($made, $this->store->id(), $name);
 
-        return Transaction::run(static fn(): Picture => Picture::query()->firstWhere(['name' => $name, 'base' => $row['base']])
-            ?? Picture::query()->create(['name' => Picture::query()->where('name', $name)->exists() ? "$name-".substr($row['base'], -4) : $name, 'alt' => $from->alt, ...$row]));
+        return Picture::query()->firstWhere('base', $row['base']) ?? $this->named($name, ['alt' => $from->alt, ...$row]);
     }
 
     /**
@@ -82,9 +109,8 @@ final class KeepPicture
         });
     }
 
-    private function freeName(UploadedFile $file): string
+    private function freeName(string $wanted): string
     {
-        $wanted = Str::slug(mb_substr(pathinfo($file->getClientOriginalName(), PATHINFO_FILENAME), 0, 40)) ?: 'picture';
         $taken = Picture::query()->where('name', 'like', "$wanted%")->pluck('name')->all();
         $name = $wanted;
         for ($i = 2; in_array($name, $taken, true); $i++) {

@@ -24,13 +24,15 @@ final class LogoInspect extends AnswerCommand
         $picture = PictureReader::read($values[0], basename($values[0]));
         $facts = LogoFacts::of($picture);
 
+        $pixels = static fn(int $n): int => (int) round($n * $picture->scale);
+
         return [
-            'width' => $facts->width,
-            'height' => $facts->height,
-            'trim' => $facts->trim,
+            'width' => $pixels($facts->width),
+            'height' => $pixels($facts->height),
+            'trim' => $facts->trim === null ? null : array_map($pixels, $facts->trim),
             'transparent' => $facts->edge !== [],
             'vector' => $facts->vector,
-            'sharp_up_to' => array_combine(array_map(strval(...), Sharpness::DENSITIES), array_values(Sharpness::upTo($facts->height, $facts->vector))),
+            'sharp_up_to' => array_combine(array_map(strval(...), Sharpness::DENSITIES), array_values(Sharpness::upTo($pixels($facts->height), $facts->vector))),
             'notes' => $facts->notes,
         ];
     }

@@ -14,9 +14,14 @@ final class Originals
     {
         $path = $this->path($base);
         if (! is_dir(dirname($path))) {
-            mkdir(dirname($path), 0o755, true);
+            @mkdir(dirname($path), 0o700, true);
         }
-        file_put_contents($path, $png);
+        $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
+        if (@file_put_contents($part, $png) !== strlen($png) || ! @rename($part, $path)) {
+            @unlink($part);
+
+            throw new \RuntimeException('A picture’s original could not be written whole. Is the disk full?');
+        }
     }
 
     /**

@@ -38,10 +38,16 @@ class PictureIntake
     /**
      * Makes the files of a decoded picture.
      *
+     * @param string $name of small letters, figures and dashes: it becomes part of a path
+     * @param ?callable(int): void $watch is called before each size with how many there are; what it throws ends the work
+     *
      * @return array{base: string, widths: list<int>, formats: list<string>, width: int, height: int, bytes: int, facts: array<string, mixed>}
      */
-    public function keep(ReadPicture $picture, int $store, string $name): array
+    public function keep(ReadPicture $picture, int $store, string $name, ?callable $watch = null): array
     {
+        if (preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $name) !== 1) {
+            throw new \LogicException('A picture is called by small letters, figures and dashes.');
+        }
         $image = $picture->image;
         $width = imagesx($image);
         $widths = array_values(array_filter([...self::WIDTHS, min($width, max(self::WIDTHS))], static fn(int $w): bool => $w <= $width));
@@ -51,12 +57,15 @@ class PictureIntake
         // Named after its content, so that a picture of another content never has the same address.
         $base = sprintf('%d/%s-%s', $store, $name, substr(hash('sha256', $original.$picture->svg), 0, 10));
         if (! is_dir("$this->folder/$store")) {
-            mkdir("$this->folder/$store", 0o755, true);
+            @mkdir("$this->folder/$store", 0o755, true);
         }
         $formats = function_exists('imageavif') ? ['avif'] : [];
         $bytes = 0;
-        foreach ($widths as $w) {
-            $scaled = $w === $width ? $image : (imagescale($image, $w, -1, IMG_BICUBIC_FIXED) ?: throw UnusablePicture::broken($name));
+        // From the widest down, each from the one before: a large picture is gone through once.
+        $scaled = $image;
+        foreach (array_reverse($widths) as $w) {
+            ($watch ?? static fn(): null => null)(count($widths));
+            $scaled = $w === imagesx($scaled) ? $scaled : (imagescale($scaled, $w, -1, IMG_BICUBIC_FIXED) ?: throw UnusablePicture::broken($name));
             imagesavealpha($scaled, true);
             foreach (['webp', ...$formats] as $format) {
                 $bytes += self::write($scaled, "$this->folder/$base-$w.$format", $format);
@@ -64,7 +73,7 @@ class PictureIntake
         }
 
         if ($picture->svg !== null) {
-            $bytes += (int) file_put_contents("$this->folder/$base.svg", $picture->svg);
+            $bytes += (int) file_put_contents("$this->folder/$base.svg", $picture->svg, LOCK_EX);
         }
         $this->originals->put("$this->address/$base", $original);
 
@@ -81,10 +90,15 @@ class PictureIntake
 
     private static function write(\GdImage $image, string $path, string $format): int
     {
-        $part = "$path.part";
-        $format === 'avif' ? imageavif($image, $part, 62, 9) : imagewebp($image, $part, 82);
-        rename($part, $path);
+        $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
+        $isWritten = $format === 'avif' ? @imageavif($image, $part, 62, 9) : @imagewebp($image, $part, 82);
+        $bytes = (int) @filesize($part);
+        if (! $isWritten || $bytes === 0 || ! @rename($part, $path)) {
+            @unlink($part);
 
-        return (int) filesize($path);
+            throw new \RuntimeException('A picture’s file could not be written whole. Is the disk full?');
+        }
+
+        return $bytes;
     }
 }

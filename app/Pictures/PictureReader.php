@@ -12,16 +12,27 @@ use Symfony\Component\Process\Process;
 /**
  * Decodes a picture file somebody gave, whatever it calls itself.
  *
- * Its kind is told by its content. Bitmaps are decoded by GD; drawings are rebuilt from an allow-list and then drawn.
+ * Its kind is told by its content. sharp decodes bitmaps: upright, in sRGB whatever profile they carry, and whole or not at all;
+ * drawings are rebuilt from an allow-list and then drawn. It runs in a process of its own, with bounds on time and pixels.
  */
 final class PictureReader
 {
     private const MOST_BYTES = 12_000_000;
     private const MOST_PIXELS = 40_000_000;
     private const MOST_SVG_BYTES = 600_000;
+
+    /** px: WebP holds no longer side (RFC 9649, 2.2), and no screen shows one. */
+    private const MOST_SIDE = 16_000;
+
+    /** px: how large a picture comes out at most; what pages show is smaller still. */
+    private const KEPT_SIDE = 4096;
+
     /** px: how wide a drawing is drawn, for the files pages use and for what is computed from it. */
     private const DRAWN = 1600;
-    private const SECONDS = 20;
+    private const SECONDS = 30;
+
+    /** Where node is, when the environment does not say: workers are started without one by stock settings. */
+    private const PATH = '/usr/local/bin:/usr/bin:/bin';
 
     /**
      * @param string $name as the person calls it, for messages
@@ -37,6 +48,20 @@ final class PictureReader
         if (preg_match('/^(?:\xEF\xBB\xBF)?\s*<(?:\?xml|!--|!DOCTYPE|svg)/i', $bytes) && stripos($bytes, '<svg') !== false) {
             return self::drawing($bytes, $name);
         }
+
+        return self::bitmap($path, $bytes, $name);
+    }
+
+    /** How many pixels a file says it has, without decoding it; 0 where it does not say. */
+    public static function pixels(string $path): int
+    {
+        $size = @getimagesize($path);
+
+        return $size === false ? 0 : $size[0] * $size[1];
+    }
+
+    private static function bitmap(string $path, string $bytes, string $name): ReadPicture
+    {
         $size = @getimagesize($path);
         if ($size === false || ! in_array($size[2], [IMAGETYPE_PNG, IMAGETYPE_JPEG, IMAGETYPE_WEBP, IMAGETYPE_GIF, IMAGETYPE_AVIF], true)) {
             throw UnusablePicture::ofKind($name);
@@ -45,32 +70,32 @@ final class PictureReader
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw UnusablePicture::tooLarge($name, $size[0], $size[1]);
         }
-        $image = @imagecreatefromstring($bytes);
-        if ($image === false) {
+        if (max($size[0], $size[1]) > self::MOST_SIDE) {
+            throw UnusablePicture::tooLong($name, $size[0], $size[1], self::MOST_SIDE);
+        }
+        [$told, $png] = self::run(['bitmap', (string) self::MOST_PIXELS, (string) self::KEPT_SIDE], $bytes, $name);
+        if (isset($told['refused'])) {
             throw UnusablePicture::broken($name);
         }
-        imagepalettetotruecolor($image);
-        imagealphablending($image, false);
-        imagesavealpha($image, true);
+        [$width, $height] = [(int) $told['width'], (int) $told['height']];
+        $image = self::decoded($png, $name);
         $notes = [];
-        if (self::isAnimated($bytes, $size[2])) {
+        if ($told['moves']) {
             $notes[] = 'It moved; its first picture was kept.';
         }
-        if ($size[2] === IMAGETYPE_JPEG) {
-            if (($size['channels'] ?? 3) === 4) {
-                $notes[] = 'Its printing inks (CMYK) were turned into screen colors; check them.';
-            }
-            $degrees = self::degrees($path);
-            if ($degrees !== 0) {
-                $image = imagerotate($image, $degrees, 0) ?: $image;
-                $notes[] = 'It lay on its side and was turned upright.';
-            }
+        if ($told['inks']) {
+            $notes[] = 'Its printing inks (CMYK) were turned into screen colors; check them.';
+        } elseif ($told['profile']) {
+            $notes[] = 'It carries a color profile; its colors were put into those every screen knows (sRGB).';
         }
-        if (min(imagesx($image), imagesy($image)) < 16) {
-            $notes[] = sprintf('It is only %d by %d pixels: too small to be more than a dot.', imagesx($image), imagesy($image));
+        if ($told['lies']) {
+            $notes[] = 'It lay on its side and was turned upright.';
+        }
+        if (min($width, $height) < 16) {
+            $notes[] = sprintf('It is only %d by %d pixels: too small to be more than a dot.', $width, $height);
         }
 
-        return new ReadPicture($image, null, $notes);
+        return new ReadPicture($image, null, $notes, $width / imagesx($image));
     }
 
     private static function drawing(string $source, string $name): ReadPicture
@@ -84,36 +109,42 @@ final class PictureReader
             throw UnusablePicture::drawing($name, $e->getMessage());
         }
         $width = (int) max(1, min(self::DRAWN, round(self::DRAWN * min(1, $clean['width'] / $clean['height']))));
+        [$told, $png] = self::run(['drawing', (string) $width], $clean['svg'], $name);
+        if (isset($told['refused'])) {
+            throw UnusablePicture::broken($name);
+        }
+
+        return new ReadPicture(self::decoded($png, $name), $clean['svg'], $clean['left_out'] === [] ? [] : ['Left out of the drawing: '.implode(', ', $clean['left_out']).'.']);
+    }
+
+    /**
+     * @param list<string> $arguments
+     *
+     * @return array{array<string, mixed>, string} what was told, and the picture as PNG
+     *
+     * @throws UnusablePicture when it took too long or the program failed
+     */
+    private static function run(array $arguments, string $input, string $name): array
+    {
         try {
-            $process = new Process(['node', base_path('scripts/rasterize.mjs'), (string) $width], null, ['PATH' => (string) getenv('PATH')], $clean['svg'], self::SECONDS);
+            $process = new Process(['node', '--max-old-space-size=256', base_path('scripts/picture.mjs'), ...$arguments], null, ['PATH' => getenv('PATH') ?: self::PATH], $input, self::SECONDS);
             $process->mustRun();
         } catch (ExceptionInterface) {
             throw UnusablePicture::broken($name);
         }
-        $image = @imagecreatefromstring($process->getOutput()) ?: throw UnusablePicture::broken($name);
+        [$line, $png] = [...explode("\n", $process->getOutput(), 2), ''];
+        $told = json_decode($line, true);
+
+        return [is_array($told) ? $told : ['refused' => 'broken'], $png];
+    }
+
+    private static function decoded(string $png, string $name): \GdImage
+    {
+        $image = @imagecreatefromstring($png) ?: throw UnusablePicture::broken($name);
         imagepalettetotruecolor($image);
         imagealphablending($image, false);
         imagesavealpha($image, true);
 
-        return new ReadPicture($image, $clean['svg'], $clean['left_out'] === [] ? [] : ['Left out of the drawing: '.implode(', ', $clean['left_out']).'.']);
-    }
-
-    /** More than one picture in the file: GIF graphic control extensions, an APNG acTL chunk, a WebP ANIM chunk. */
-    private static function isAnimated(string $bytes, int $kind): bool
-    {
-        return match ($kind) {
-            IMAGETYPE_GIF => preg_match_all('/\x21\xF9\x04.{4}\x00[\x2C\x21]/s', $bytes) > 1,
-            IMAGETYPE_PNG => str_contains(substr($bytes, 0, 4096), 'acTL'),
-            IMAGETYPE_WEBP => str_contains(substr($bytes, 0, 4096), 'ANIM'),
-            default => false,
-        };
-    }
-
-    /** Cameras note which way up a picture was taken (Exif 2.32, tag Orientation); the encoded picture has no such note, so it is turned. */
-    private static function degrees(string $path): int
-    {
-        $exif = function_exists('exif_read_data') ? @exif_read_data($path) : false;
-
-        return [3 => 180, 6 => 270, 8 => 90][is_array($exif) ? (int) ($exif['Orientation'] ?? 1) : 1] ?? 0;
+        return $image;
     }
 }

@@ -22,6 +22,11 @@ final class UnusablePicture extends \InvalidArgumentException
         return new self(sprintf('“%s” is %d by %d pixels. Make it smaller, at most 40 million pixels, and try again.', self::short($name), $width, $height));
     }
 
+    public static function tooLong(string $name, int $width, int $height, int $most): self
+    {
+        return new self(sprintf('“%s” is %d by %d pixels. Make its longer side at most %s pixels, and try again.', self::short($name), $width, $height, number_format($most)));
+    }
+
     public static function drawing(string $name, string $why): self
     {
         return new self(sprintf('“%s”: %s', self::short($name), $why));

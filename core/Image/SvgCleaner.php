@@ -17,6 +17,13 @@ final class SvgCleaner
     private const MOST_ELEMENTS = 4000;
     private const MOST_DEPTH = 40;
 
+    /** Parts that are drawn once every use is followed: some lines of source can stand for billions. */
+    private const MOST_DRAWN = 20_000;
+
+    /** Units a drawing's side may have. */
+    private const LEAST_SIDE = 0.01;
+    private const MOST_SIDE = 1_000_000;
+
     private const ELEMENTS = ['svg', 'g', 'path', 'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'defs', 'linearGradient', 'radialGradient', 'stop', 'clipPath', 'use', 'title', 'desc', 'symbol'];
 
     /** attribute => pattern its value must match */
@@ -56,7 +63,7 @@ final class SvgCleaner
         libxml_clear_errors();
         libxml_use_internal_errors($before);
         $root = $document->documentElement;
-        if (! $isRead || $root === null || $root->localName !== 'svg') {
+        if (! $isRead || $root === null || $root->localName !== 'svg' || ($root->namespaceURI ?? self::NAMESPACE) !== self::NAMESPACE) {
             throw UnusableSvg::because('it is not well-formed SVG');
         }
         $cleaner = new self();
@@ -67,6 +74,7 @@ final class SvgCleaner
         if ($out->getElementsByTagName('*')->length < 2) {
             throw UnusableSvg::because('nothing of it can be used: save it with its words turned into outlines and without placed pictures');
         }
+        self::boundUses($drawing);
         [$width, $height] = self::size($drawing);
         $drawing->setAttribute('width', (string) $width);
         $drawing->setAttribute('height', (string) $height);
@@ -151,6 +159,38 @@ final class SvgCleaner
         }
     }
 
+    /** @throws UnusableSvg when uses lead to each other in a circle, or to too much */
+    private static function boundUses(\DOMElement $drawing): void
+    {
+        $byId = [];
+        foreach ($drawing->getElementsByTagName('*') as $element) {
+            if ($element->getAttribute('id') !== '') {
+                $byId[$element->getAttribute('id')] ??= $element;
+            }
+        }
+        $counts = new \WeakMap();
+        $drawn = static function (\DOMElement $element, int $depth) use (&$drawn, $byId, $counts): int {
+            if ($depth > 3 * self::MOST_DEPTH) {
+                throw UnusableSvg::because('its parts use each other in a circle, or too deep');
+            }
+            if (! isset($counts[$element])) {
+                $count = 1;
+                foreach ($element->childNodes as $child) {
+                    $count += $child instanceof \DOMElement ? $drawn($child, $depth + 1) : 0;
+                }
+                $used = $element->localName === 'use' ? $byId[substr($element->getAttribute('href'), 1)] ?? null : null;
+                $count += $used === null ? 0 : $drawn($used, $depth + 1);
+                if ($count > self::MOST_DRAWN) {
+                    throw UnusableSvg::because('its parts are used too many times over');
+                }
+                $counts[$element] = $count;
+            }
+
+            return $counts[$element];
+        };
+        $drawn($drawing, 0);
+    }
+
     /** @return array{float, float} px */
     private static function size(\DOMElement $svg): array
     {
@@ -162,7 +202,7 @@ final class SvgCleaner
             $width = $width > 0 ? $width : ($height > 0 ? $height * $box[2] / $box[3] : $box[2]);
             $height = $height > 0 ? $height : $width * $box[3] / $box[2];
         }
-        if ($width <= 0 || $height <= 0 || max($width / $height, $height / $width) > 60) {
+        if (min($width, $height) < self::LEAST_SIDE || max($width, $height) > self::MOST_SIDE || max($width / $height, $height / $width) > 60) {
             throw UnusableSvg::because('it does not say how large it is; save it with a viewBox');
         }
 

@@ -156,7 +156,7 @@ final class StartAndLogoTest extends AppTestCase
         $intake = new class ('', '', app(\App\Pictures\Originals::class)) extends \App\Pictures\PictureIntake {
             private int $calls = 0;
 
-            public function keep(\App\Pictures\ReadPicture $picture, int $store, string $name): array
+            public function keep(\App\Pictures\ReadPicture $picture, int $store, string $name, ?callable $watch = null): array
             {
                 if ($this->calls++ > 0) {
                     throw new \RuntimeException('No space left on device');
