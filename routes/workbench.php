@@ -13,6 +13,7 @@ use App\Http\Workbench\PictureController;
 use App\Http\Workbench\PublishController;
 use App\Http\Workbench\SignInController;
 use App\Http\Workbench\StepController;
+use App\Http\Workbench\TaskController;
 use App\Http\Workbench\WardrobeController;
 use Illuminate\Support\Facades\Route;
 
@@ -40,6 +41,7 @@ Route::prefix('workbench')->group(static function (): void {
             Route::get('theme.zip', [PackageController::class, 'export']);
             Route::get('mailbox', [LogoController::class, 'mailbox']);
             Route::get('pictures', [PictureController::class, 'show']);
+            Route::get('tasks/{task}', [TaskController::class, 'show']);
             Route::middleware('can:edit')->group(static function (): void {
                 Route::post('edits', [EditController::class, 'edit']);
                 Route::post('undo', [EditController::class, 'undo']);
@@ -65,6 +67,7 @@ Route::prefix('workbench')->group(static function (): void {
                 Route::post('copy', [BaseController::class, 'copy']);
                 Route::post('away', [BaseController::class, 'away']);
                 Route::post('back', [BaseController::class, 'back']);
+                Route::post('tasks/{task}/cancel', [TaskController::class, 'cancel']);
                 Route::post('pictures', [PictureController::class, 'add'])->name('pictures.add');
                 Route::post('pictures/{picture}', [PictureController::class, 'describe'])->name('pictures.describe');
                 Route::post('pictures/{picture}/file', [PictureController::class, 'replace'])->name('pictures.replace');

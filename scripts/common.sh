@@ -185,9 +185,22 @@ fpm_program() {
 
 nginx_program() { "$(command -v nginx || echo /usr/sbin/nginx)" "$@"; }
 
+# work FOLDER: what is queued is done by one process, which is replaced when it ends, however it ends.
+work() {
+  local store=$1
+  setsid bash -c 'while [ -f "$1/ikat/worker.pid" ] && [ "$(cat "$1/ikat/worker.pid")" = $$ ]; do
+      php artisan queue:work --sleep=1 --tries=1 --timeout=120 --max-time=3600 --memory=700 --quiet; sleep 1
+    done' ikat-worker "$store" >>"$store/logs/worker.log" 2>&1 &
+  echo $! > "$store/ikat/worker.pid"
+  disown
+}
+
 # stop_serving FOLDER: lets what is under way end, then sees to it that both are gone.
 stop_serving() {
   local name pid
+  pid=$(cat "$1/ikat/worker.pid" 2>/dev/null || true)
+  rm -f "$1/ikat/worker.pid"
+  [ -z "$pid" ] || kill -- "-$pid" 2>/dev/null || true
   for name in nginx php-fpm; do
     pid=$(cat "$1/ikat/$name.pid" 2>/dev/null || true)
     [ -n "$pid" ] || continue

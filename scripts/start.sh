@@ -29,6 +29,7 @@ start() {
   export APP_CONFIG_CACHE="$STORE/ikat/config.php" APP_ROUTES_CACHE="$STORE/ikat/routes.php" APP_EVENTS_CACHE="$STORE/ikat/events.php"
   php artisan config:cache --quiet && php artisan route:cache --quiet && php artisan view:cache --quiet
   serve "$STORE" "$port" shop-files
+  work "$STORE"
   wait_for "http://127.0.0.1:$port/workbench/sign-in" || fail "The server did not answer on port $port. If the port is taken, choose another: ./ikat start --port 9000. $STORE/logs says more."
   cat <<TEXT
 

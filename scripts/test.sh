@@ -92,6 +92,7 @@ serve_tests() {
   rm -rf "$TEST_STORE/framework/cache/data" && mkdir -p "$TEST_STORE/framework/cache/data"
   export APP_URL="http://127.0.0.1:$IKAT_TEST_PORT"
   serve "$TEST_STORE" "$IKAT_TEST_PORT" "$IKAT_FILES"
+  work "$TEST_STORE"
   wait_for "$APP_URL/workbench/sign-in" || fail "The server for the browser tests did not answer; $TEST_STORE/logs says more."
 }
 

@@ -22,6 +22,8 @@ use Ikat\Core\Look\Theme;
 /** Theme packages: everything is checked before anything is written, and nothing of a package is ever run. */
 final class BringTheme
 {
+    private const MOST_PIXELS = 48_000_000;
+
     public function __construct(private readonly ThemeShelf $shelf, private readonly PictureIntake $intake, private readonly CurrentStore $store) {}
 
     /**
@@ -36,8 +38,9 @@ final class BringTheme
             throw new UnusablePackage(["{$package->theme->title} {$package->theme->version} is on your shelf already. Remove it first, or give this one another version."]);
         }
         $read = [];
+        $pixels = 0;
         foreach ($package->pictures as $name => $content) {
-            $read[$name] = self::picture($name, $content);
+            $read[$name] = self::picture($name, $content, $pixels);
         }
         // From here on nothing can be wrong with the package any more. Files nobody refers to do no harm: rows count, all of them or none.
         $tokens = $package->tokens;
@@ -109,11 +112,17 @@ final class BringTheme
         }
     }
 
-    private static function picture(string $name, string $content): ReadPicture
+    /** @param int $pixels of the pictures before, and then with this one */
+    private static function picture(string $name, string $content, int &$pixels): ReadPicture
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'ikat-theme-');
         try {
             file_put_contents($file, $content);
+            $pixels += PictureReader::pixels($file);
+            // Before anything is decoded: an answer cannot wait for more than that.
+            if ($pixels > self::MOST_PIXELS) {
+                throw new UnusablePackage(['Its pictures have over 48 million pixels together. Make them smaller.']);
+            }
 
             return PictureReader::read($file, $name);
         } catch (UnusablePicture $e) {

@@ -8,6 +8,7 @@ use App\Database\Transaction;
 use App\Models\Picture;
 use App\Models\Storefront;
 use App\Pictures\PictureIntake;
+use App\Pictures\PictureReader;
 use App\Pictures\ReadPicture;
 use App\Pictures\UnusablePicture;
 use App\Shop\CurrentStore;
@@ -32,6 +33,26 @@ final class KeepPicture
         $wanted = self::wantedName($file->getClientOriginalName());
 
         return $this->named($wanted, ['alt' => $alt, ...$this->intake->take($file, $this->store->id(), $wanted)]);
+    }
+
+    /**
+     * The same of a file that has waited for it, or in the place of a picture.
+     *
+     * @param string $title what the person knows the file by
+     * @param ?callable(int): void $watch as PictureIntake::keep takes it
+     *
+     * @throws UnusablePicture
+     */
+    public function fromFile(string $path, string $title, string $alt, ?Picture $instead, ?callable $watch = null): Picture
+    {
+        $wanted = $instead->name ?? self::wantedName($title);
+        $row = $this->intake->keep(PictureReader::read($path, $title), $this->store->id(), $wanted, $watch);
+        if ($instead === null) {
+            return $this->named($wanted, ['alt' => $alt, ...$row]);
+        }
+        $this->change(static fn() => $instead->update([...$row, 'before' => $instead->only(self::FILES)]));
+
+        return $instead;
     }
 
     /**

@@ -18,7 +18,7 @@ use Symfony\Component\Process\Process;
 final class PictureReader
 {
     private const MOST_BYTES = 12_000_000;
-    private const MOST_PIXELS = 40_000_000;
+    public const MOST_PIXELS = 40_000_000;
     private const MOST_SVG_BYTES = 600_000;
 
     /** px: WebP holds no longer side (RFC 9649, 2.2), and no screen shows one. */

@@ -61,7 +61,7 @@ final class IkatServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Blade::anonymousComponentNamespace('shop', 'shop');
         // Whatever is no id or name is no address: nothing of the kind reaches a query.
-        Route::patterns(['look' => self::ID, 'release' => self::ID, 'picture' => self::ID, 'mail' => self::ID, 'storefront' => self::SLUG, 'category' => self::SLUG, 'product' => self::SLUG, 'page' => self::SLUG, 'token' => '[0-9a-f]{64}|sample', 'moment' => '[a-z0-9~-]{1,60}']);
+        Route::patterns(['look' => self::ID, 'release' => self::ID, 'picture' => self::ID, 'mail' => self::ID, 'task' => self::ID, 'storefront' => self::SLUG, 'category' => self::SLUG, 'product' => self::SLUG, 'page' => self::SLUG, 'token' => '[0-9a-f]{64}|sample', 'moment' => '[a-z0-9~-]{1,60}']);
         Gate::define('edit', static fn(User $user): bool => $user->role->edits());
         Gate::define('publish', static fn(User $user): bool => $user->role->publishes());
         // By address and by account: neither one machine trying many accounts nor many machines trying one gets far.

@@ -9,6 +9,9 @@ use App\Actions\PublishLook;
 use App\Models\Picture;
 use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
+use App\Tasks\TakePicture;
+use App\Tasks\Task;
+use App\Tasks\TaskState;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -168,5 +171,45 @@ final class PictureTest extends AppTestCase
         foreach (glob("$this->folder/*/*") ?: [] as $file) {
             self::assertStringNotContainsString('44.1 N', (string) file_get_contents($file));
         }
+    }
+
+    public function testAVeryLargePictureIsTakenInBehindThePages(): void
+    {
+        $this->library('', ['file' => self::file('Wide.png', self::png(5000, 3400)), 'alt' => 'A wide view'])->assertOk();
+        $task = Task::query()->latest('id')->firstOrFail();
+        self::assertSame([TaskState::Done, 6, 6], [$task->state, $task->done, $task->total]);
+        $picture = Picture::query()->findOrFail($task->picture_id);
+        self::assertSame(['wide', 'A wide view', [320, 640, 960, 1280, 1920], 1306], [$picture->name, $picture->alt, $picture->widths, $picture->height]);
+        self::assertFileDoesNotExist($task->file());
+        $this->actingAs($this->person('tobias'))->get("/workbench/looks/{$this->look()->id}/tasks/$task->id")->assertOk()->assertSee('is in the library');
+    }
+
+    public function testHeavyWorkCanBeCalledOff(): void
+    {
+        config(['queue.default' => 'database']);
+        $this->library('', ['file' => self::file('Wide.png', self::png(5000, 3400)), 'alt' => 'A wide view'])->assertOk()->assertSee('Call it off');
+        $task = Task::query()->latest('id')->firstOrFail();
+        $before = Picture::query()->count();
+        $this->actingAs($this->person('ines'))->post("/workbench/looks/{$this->look()->id}/tasks/$task->id/cancel")->assertForbidden();
+        $this->actingAs($this->person('tobias'))->post("/workbench/looks/{$this->look()->id}/tasks/$task->id/cancel")->assertOk()->assertSee('Called off');
+        self::assertFileDoesNotExist($task->file());
+        $this->app->call([new TakePicture($task->id), 'handle']);
+        self::assertSame([$before, TaskState::Cancelled], [Picture::query()->count(), $task->refresh()->state]);
+    }
+
+    public function testWorkThatRunsEndsAtItsNextStepWhenItIsCalledOff(): void
+    {
+        $task = Task::query()->create(['title' => 'a.png', 'alt' => 'A', 'state' => TaskState::Waiting]);
+        @mkdir(dirname($task->file()), 0o700, true);
+        file_put_contents($task->file(), self::png(700, 400));
+        $steps = 0;
+        Task::query()->getConnection()->listen(static function ($query) use (&$steps, $task): void {
+            if (str_starts_with($query->sql, 'update `tasks` set `done`') && ++$steps === 2) {
+                Task::query()->whereKey($task->id)->update(['state' => TaskState::Cancelled]);
+            }
+        });
+        $before = Picture::query()->count();
+        $this->app->call([new TakePicture($task->id), 'handle']);
+        self::assertSame([$before, TaskState::Cancelled, 3], [Picture::query()->count(), $task->refresh()->state, $steps], 'the third step finds it called off');
     }
 }

@@ -15,6 +15,7 @@ use App\Looks\ProposalDesk;
 use App\Models\Look;
 use App\Models\Mail;
 use App\Pictures\UnusablePicture;
+use App\Tasks\Tasks;
 use Ikat\Core\Look\ResolvedLook;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
@@ -31,6 +32,9 @@ final class LogoController
         $file = $request->uploaded('file');
         if ($file === null) {
             return self::refuse('Choose a file, drop one here, or paste a picture.');
+        }
+        if (Tasks::isHeavy($file)) {
+            return self::refuse('A logo needs no more than 16 million pixels, and this one has more. Save it smaller, and try again.');
         }
         $found = $this->answer->look($look);
         $name = $this->desk->resolve($found)->text('header.logo.name');

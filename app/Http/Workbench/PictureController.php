@@ -8,13 +8,15 @@ use App\Actions\KeepPicture;
 use App\Http\TypedRequest;
 use App\Models\Picture;
 use App\Pictures\UnusablePicture;
+use App\Tasks\Task;
+use App\Tasks\Tasks;
 use Illuminate\Http\Response;
 use Illuminate\View\View;
 
 /** The store's picture library, opened over the bench: to choose for a setting, or to tend. */
 final class PictureController
 {
-    public function __construct(private readonly BenchMaker $maker, private readonly KeepPicture $keep) {}
+    public function __construct(private readonly BenchMaker $maker, private readonly KeepPicture $keep, private readonly Tasks $tasks) {}
 
     public function show(TypedRequest $request, int $look): View
     {
@@ -23,7 +25,9 @@ final class PictureController
 
     public function add(PictureRequest $request, int $look): View|Response
     {
-        return $this->changed($request, $look, fn(): Picture => $this->keep->add($request->picture(), $request->alt()));
+        return Tasks::isHeavy($request->picture())
+            ? $this->queued($request, $look, $this->tasks->take($request->picture(), $request->alt()))
+            : $this->changed($request, $look, fn(): Picture => $this->keep->add($request->picture(), $request->alt()));
     }
 
     public function describe(PictureRequest $request, int $look, int $picture): View|Response
@@ -40,6 +44,9 @@ final class PictureController
     public function replace(PictureRequest $request, int $look, int $picture): View|Response
     {
         $found = Picture::query()->findOrFail($picture);
+        if (Tasks::isHeavy($request->picture())) {
+            return $this->queued($request, $look, $this->tasks->take($request->picture(), $found->alt, $found));
+        }
 
         return $this->changed($request, $look, function () use ($request, $found): Picture {
             $this->keep->replace($found, $request->picture());
@@ -73,6 +80,13 @@ final class PictureController
         return $response;
     }
 
+    private function queued(TypedRequest $request, int $look, ?Task $task): View|Response
+    {
+        return $task === null
+            ? response('Many large pictures are waiting already. Try again when some of them are done.', 422, ['Content-Type' => 'text/plain; charset=UTF-8'])
+            : $this->library($request, $look, null);
+    }
+
     private function library(TypedRequest $request, int $look, ?Picture $open): View
     {
         return view('workbench.library', $this->data($request, $look, $open));
@@ -88,6 +102,7 @@ final class PictureController
             'bench' => $bench,
             'pictures' => Picture::query()->orderByDesc('id')->get(),
             'open' => $open,
+            'tasks' => $this->tasks->underWay(),
             'setting' => $bench->input()->look->catalog->has($path) ? $bench->setting($path) : null,
         ];
     }

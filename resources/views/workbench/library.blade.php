@@ -1,6 +1,9 @@
 @php($edits = $bench->user->role->edits())
 @php($query = $setting ? '?for='.urlencode($setting->path) : '')
 <div class="library-head"><h2 id="library-title">{{ $setting ? 'A picture for: '.$setting->label : 'Pictures of the store' }}</h2><button type="button" class="act" data-close-library>Close</button></div>
+@foreach ($tasks as $task)
+@include('workbench.parts.task', ['look' => $bench->look, 'for' => $setting?->path ?? ''])
+@endforeach
 <div class="library-body">
   <ul class="library-list" aria-label="Pictures">
     @foreach ($pictures as $picture)

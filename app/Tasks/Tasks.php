@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tasks;
+
+use App\Database\Transaction;
+use App\Models\Picture;
+use App\Pictures\PictureReader;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\UploadedFile;
+
+/** Decides what is too heavy for an answer to wait for, and keeps account of what is under way. */
+final class Tasks
+{
+    /** Pixels from which a picture is taken in behind the pages. */
+    public const HEAVY = 16_000_000;
+
+    /** Of one store at a time. */
+    private const MOST_WAITING = 20;
+    private const KEPT_DAYS = 2;
+
+    public static function isHeavy(UploadedFile $file): bool
+    {
+        $pixels = $file->isValid() ? PictureReader::pixels($file->getPathname()) : 0;
+
+        // What is over every bound is refused at once, and need not wait for that.
+        return $pixels > self::HEAVY && $pixels <= PictureReader::MOST_PIXELS;
+    }
+
+    /**
+     * @param ?Picture $instead the picture whose place it takes
+     *
+     * @return ?Task null when too much is waiting already
+     */
+    public function take(UploadedFile $file, string $alt, ?Picture $instead = null): ?Task
+    {
+        $this->sweep();
+        if (Task::query()->whereIn('state', [TaskState::Waiting, TaskState::Running])->count() >= self::MOST_WAITING) {
+            return null;
+        }
+        $task = Transaction::run(static fn(): Task => Task::query()->create(['picture_id' => $instead?->id, 'title' => mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120), 'alt' => $alt, 'state' => TaskState::Waiting]));
+        $file->move(dirname($task->file()), basename($task->file()));
+        TakePicture::dispatch($task->id);
+
+        return $task;
+    }
+
+    /** @return Collection<int, Task> what is not over yet */
+    public function underWay(): Collection
+    {
+        return Task::query()->whereIn('state', [TaskState::Waiting, TaskState::Running])->orderBy('id')->get();
+    }
+
+    /** What has not begun is over at once; what runs ends at its next step. */
+    public function cancel(Task $task): void
+    {
+        $changed = Task::query()->whereKey($task->id)->whereIn('state', [TaskState::Waiting, TaskState::Running])->update(['state' => TaskState::Cancelled, 'words' => 'Called off. Nothing was added.']);
+        if ($changed === 1 && $task->state === TaskState::Waiting) {
+            @unlink($task->file());
+        }
+    }
+
+    private function sweep(): void
+    {
+        $old = Task::query()->where('created_at', '<', now()->subDays(self::KEPT_DAYS))->limit(100)->get();
+        foreach ($old as $task) {
+            @unlink($task->file());
+            $task->delete();
+        }
+    }
+}
