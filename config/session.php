@@ -3,11 +3,12 @@
 declare(strict_types=1);
 
 return [
-    'driver' => env('SESSION_DRIVER', 'file'),
+    'driver' => env('SESSION_DRIVER', 'database'),
     'lifetime' => 480,
     'expire_on_close' => false,
     'encrypt' => true,
-    'files' => storage_path('framework/sessions'),
+    'connection' => null,
+    'table' => 'sessions',
     'lottery' => [2, 100],
     'cookie' => 'ikat_session',
     'path' => '/',

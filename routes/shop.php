@@ -51,9 +51,9 @@ $pages = static function (): void {
 Route::middleware([EncryptCookies::class, AddQueuedCookiesToResponse::class, RefuseForeignForms::class, PublicShop::class])
     ->prefix('shop/{storefront}')->name('shop.')->group($pages);
 
-Route::middleware(['web', 'auth', ChooseStore::class, RefuseForeignForms::class, PreviewShop::class])
+Route::middleware(['web', 'auth', 'auth.session', ChooseStore::class, RefuseForeignForms::class, PreviewShop::class])
     ->prefix('preview/{look}/{moment}/shop/{storefront}')->name('preview.')->group(static function () use ($pages): void {
-        Route::get('mail/{mail}', [MailController::class, 'show'])->name('mail');
+        Route::get('mail/{mail}', [MailController::class, 'show'])->middleware('can:read-letters')->name('mail');
         $pages();
     });
 

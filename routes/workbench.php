@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Http\Access\LinkController;
+use App\Http\Access\OwnController;
+use App\Http\Access\PeopleController;
+use App\Http\Access\SignInController;
 use App\Http\Middleware\ChooseStore;
 use App\Http\Workbench\AskController;
 use App\Http\Workbench\BaseController;
@@ -11,7 +15,6 @@ use App\Http\Workbench\PackageController;
 use App\Http\Workbench\PaletteController;
 use App\Http\Workbench\PictureController;
 use App\Http\Workbench\PublishController;
-use App\Http\Workbench\SignInController;
 use App\Http\Workbench\StepController;
 use App\Http\Workbench\TaskController;
 use App\Http\Workbench\WardrobeController;
@@ -23,10 +26,36 @@ Route::prefix('workbench')->group(static function (): void {
     Route::middleware('guest')->group(static function (): void {
         Route::get('sign-in', [SignInController::class, 'show'])->name('login');
         Route::post('sign-in', [SignInController::class, 'enter'])->middleware('throttle:sign-in');
+        Route::get('second-factor', [SignInController::class, 'factor']);
+        Route::post('second-factor', [SignInController::class, 'giveFactor'])->middleware('throttle:second-factor');
+        Route::get('forgot', [LinkController::class, 'forgot']);
+        Route::post('forgot', [LinkController::class, 'sendReset'])->middleware('throttle:access-letter');
+        Route::middleware('throttle:access-link')->where(['token' => '[0-9a-f]{64}'])->group(static function (): void {
+            Route::get('reset/{token}', [LinkController::class, 'reset']);
+            Route::post('reset/{token}', [LinkController::class, 'keepReset']);
+            Route::get('invitation/{token}', [LinkController::class, 'invitation']);
+            Route::post('invitation/{token}', [LinkController::class, 'join']);
+        });
     });
-    Route::middleware(['auth', ChooseStore::class])->group(static function (): void {
+    Route::middleware(['auth', 'auth.session', ChooseStore::class])->group(static function (): void {
         Route::get('/', [StepController::class, 'first']);
         Route::post('sign-out', [SignInController::class, 'leave']);
+        Route::get('account', [OwnController::class, 'show']);
+        Route::prefix('account')->middleware('throttle:own')->group(static function (): void {
+            Route::post('password', [OwnController::class, 'password']);
+            Route::post('sessions', [OwnController::class, 'endSession']);
+            Route::post('second-factor/teach', [OwnController::class, 'teach']);
+            Route::post('second-factor', [OwnController::class, 'beginFactor']);
+            Route::post('second-factor/off', [OwnController::class, 'endFactor']);
+        });
+        Route::prefix('people')->middleware('can:tend-people')->group(static function (): void {
+            Route::get('/', [PeopleController::class, 'show']);
+            Route::post('/', [PeopleController::class, 'invite']);
+            Route::post('{person}/role', [PeopleController::class, 'role']);
+            Route::post('{person}/remove', [PeopleController::class, 'remove']);
+            Route::post('{person}/sign-out', [PeopleController::class, 'signOut']);
+            Route::post('invitations/{invitation}/withdraw', [PeopleController::class, 'withdraw']);
+        });
         Route::get('gamut.json', [AskController::class, 'gamut']);
         Route::prefix('looks/{look}')->group(static function (): void {
             Route::get('find', [AskController::class, 'find']);
@@ -39,7 +68,7 @@ Route::prefix('workbench')->group(static function (): void {
             Route::get('moment', [AskController::class, 'moment']);
             Route::get('palette.{format}', [PaletteController::class, 'export'])->whereIn('format', array_keys(Ikat\Core\Exchange\PaletteFile::FORMATS));
             Route::get('theme.zip', [PackageController::class, 'export']);
-            Route::get('mailbox', [LogoController::class, 'mailbox']);
+            Route::get('mailbox', [LogoController::class, 'mailbox'])->middleware('can:read-letters');
             Route::get('pictures', [PictureController::class, 'show']);
             Route::get('tasks/{task}', [TaskController::class, 'show']);
             Route::middleware('can:edit')->group(static function (): void {

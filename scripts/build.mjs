@@ -30,7 +30,7 @@ await writeFile('public/build/icons.svg', `<svg xmlns="http://www.w3.org/2000/sv
 await copyFile('resources/css/plain.css', 'public/build/plain.css');
 await copyFile('resources/ikat-icon.svg', 'public/build/ikat-icon.svg');
 
-await build({ entryPoints: { workbench: 'resources/js/workbench.js', shop: 'resources/js/shop.js' }, bundle: true, minify: true, format: 'esm', target: 'es2022', outdir: 'public/build', logLevel: 'warning' });
+await build({ entryPoints: { workbench: 'resources/js/workbench.js', shop: 'resources/js/shop.js', account: 'resources/js/account.js' }, bundle: true, minify: true, format: 'esm', target: 'es2022', outdir: 'public/build', logLevel: 'warning' });
 
 const tailwind = spawnSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/workbench.css', '-o', 'public/build/workbench.css', '--minify'], { encoding: 'utf8' });
 if (tailwind.status !== 0) {

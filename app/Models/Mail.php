@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * A letter the simulated mailbox keeps instead of sending it.
  *
  * @property int $id
- * @property int $storefront_id
+ * @property ?int $storefront_id null: to one of the store's own people
  * @property string $to
  * @property string $subject
  * @property string $html

@@ -15,6 +15,17 @@ enum Role: string
         return $this !== self::Viewer;
     }
 
+    /** Customers' letters are not for those who only look. */
+    public function readsLetters(): bool
+    {
+        return $this !== self::Viewer;
+    }
+
+    public function tendsPeople(): bool
+    {
+        return $this === self::Owner;
+    }
+
     public function publishes(): bool
     {
         return $this === self::Owner;

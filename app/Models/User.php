@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
@@ -12,15 +13,26 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property Role $role
+ * @property string $password hashed
+ * @property ?string $factor_secret base 32, encrypted in the database
+ * @property ?Carbon $factor_since
+ * @property ?int $factor_step
+ * @property ?list<string> $recovery_codes hashes
+ * @property ?Carbon $left_at when they were taken out of the store
  */
 final class User extends Authenticatable
 {
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'factor_secret', 'recovery_codes'];
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return ['password' => 'hashed', 'role' => Role::class, 'factor_secret' => 'encrypted', 'factor_since' => 'datetime', 'factor_step' => 'integer', 'recovery_codes' => 'array', 'left_at' => 'datetime'];
+    }
+
+    public function hasSecondFactor(): bool
+    {
+        return $this->factor_since !== null;
     }
 }

@@ -50,6 +50,14 @@ final class IkatServiceProvider extends ServiceProvider
         $this->app->singleton(DraftFiles::class, static fn(): DraftFiles => new DraftFiles(storage_path('draft-files')));
     }
 
+    /** One account has one spelling: others neither sign in nor count for themselves. */
+    private static function account(Request $request): string
+    {
+        $email = $request->input('email');
+
+        return is_string($email) ? mb_strtolower(trim((string) \Normalizer::normalize($email, \Normalizer::FORM_KC))) : 'no text';
+    }
+
     private static function originals(): Originals
     {
         return new Originals(storage_path('originals'), public_path());
@@ -61,14 +69,26 @@ final class IkatServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Blade::anonymousComponentNamespace('shop', 'shop');
         // Whatever is no id or name is no address: nothing of the kind reaches a query.
-        Route::patterns(['look' => self::ID, 'release' => self::ID, 'picture' => self::ID, 'mail' => self::ID, 'task' => self::ID, 'storefront' => self::SLUG, 'category' => self::SLUG, 'product' => self::SLUG, 'page' => self::SLUG, 'token' => '[0-9a-f]{64}|sample', 'moment' => '[a-z0-9~-]{1,60}']);
+        Route::patterns(['look' => self::ID, 'release' => self::ID, 'picture' => self::ID, 'mail' => self::ID, 'task' => self::ID, 'person' => self::ID, 'invitation' => self::ID, 'storefront' => self::SLUG, 'category' => self::SLUG, 'product' => self::SLUG, 'page' => self::SLUG, 'token' => '[0-9a-f]{64}|sample', 'moment' => '[a-z0-9~-]{1,60}']);
         Gate::define('edit', static fn(User $user): bool => $user->role->edits());
+        Gate::define('read-letters', static fn(User $user): bool => $user->role->readsLetters());
+        Gate::define('tend-people', static fn(User $user): bool => $user->role->tendsPeople());
         Gate::define('publish', static fn(User $user): bool => $user->role->publishes());
         // By address and by account: neither one machine trying many accounts nor many machines trying one gets far.
         RateLimiter::for('sign-in', static fn(Request $request): array => [
-            Limit::perMinute(5)->by('account|'.mb_strtolower((string) $request->input('email'))),
+            Limit::perMinute(5)->by('account|'.self::account($request)),
             Limit::perMinute(20)->by('address|'.$request->ip()),
         ]);
+        RateLimiter::for('second-factor', static fn(Request $request): array => [
+            Limit::perMinute(5)->by('factor|'.json_encode($request->hasSession() ? $request->session()->get('owes-second-factor') : null)),
+            Limit::perMinute(20)->by("factor|{$request->ip()}"),
+        ]);
+        RateLimiter::for('access-letter', static fn(Request $request): array => [
+            Limit::perHour(5)->by('letter|'.self::account($request)),
+            Limit::perMinute(10)->by("letter|{$request->ip()}"),
+        ]);
+        RateLimiter::for('access-link', static fn(Request $request): Limit => Limit::perMinute(30)->by("link|{$request->ip()}"));
+        RateLimiter::for('own', static fn(Request $request): Limit => Limit::perMinute(10)->by("own|{$request->user()?->getAuthIdentifier()}"));
         // Each counts for itself: who signs up for letters can still pay.
         foreach (['shop-key' => 10, 'letters' => 20, 'account' => 10, 'paying' => 20, 'cart' => 120, 'code' => 20] as $what => $tries) {
             RateLimiter::for($what, static fn(Request $request): Limit => Limit::perMinute($tries)->by("$what|{$request->ip()}"));

@@ -47,6 +47,14 @@ abstract class AppTestCase extends TestCase
         return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
     }
 
+    /** Somebody else sits down: what the session knows of the one before goes with them. */
+    public function actingAs(\Illuminate\Contracts\Auth\Authenticatable $user, $guard = null)
+    {
+        $this->app['session']->forget('password_hash_web');
+
+        return parent::actingAs($user, $guard);
+    }
+
     /** The framework's own takes the slash off an address's end, and a shop's front page has one. */
     protected function prepareUrlForRequest($uri)
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Workbench;
 
+use App\Access\AuditTrail;
 use App\Actions\KeepLooks;
 use App\Actions\TakeBase;
 use App\Http\TypedRequest;
@@ -14,7 +15,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** What a look stands on, and the looks of a storefront. */
 final class BaseController
 {
-    public function __construct(private readonly EditAnswer $answer) {}
+    public function __construct(private readonly EditAnswer $answer, private readonly AuditTrail $audit) {}
 
     /** Takes a theme and a starter. */
     public function take(TypedRequest $request, int $look, TakeBase $take, BaseDesk $bases): Response
@@ -62,6 +63,7 @@ final class BaseController
         if (! $keep->putAway($found)) {
             return response('This is the storefront’s only look, so it stays. Duplicate it first, then put it away.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
+        $this->audit->note('look put away', $found->name);
 
         return $this->answer->to($request, $found, null);
     }
@@ -70,6 +72,7 @@ final class BaseController
     {
         $found = $this->answer->look($look);
         $keep->bringBack($found);
+        $this->audit->note('look brought back', $found->name);
 
         return $this->answer->to($request, $found, null);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Workbench;
 
+use App\Access\AuditTrail;
 use App\Actions\BringTheme;
 use App\Http\TypedRequest;
 use App\Looks\PackageDesk;
@@ -13,7 +14,7 @@ use Illuminate\Http\Response;
 /** Theme packages in and out. */
 final class PackageController
 {
-    public function __construct(private readonly EditAnswer $answer) {}
+    public function __construct(private readonly EditAnswer $answer, private readonly AuditTrail $audit) {}
 
     public function export(int $look, PackageDesk $packages): Response
     {
@@ -42,6 +43,7 @@ final class PackageController
         if (! $bring->remove($request->word('theme'))) {
             return response('A look stands on this theme, so it stays. Put that look on another theme first.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
+        $this->audit->note('theme removed', $request->word('theme'));
 
         return $this->answer->to($request, $this->answer->look($look), null);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Workbench;
 
+use App\Access\AuditTrail;
 use App\Actions\FindingsInTheWay;
 use App\Actions\PublishLook;
 use App\Actions\RestoreRelease;
@@ -16,7 +17,7 @@ use Illuminate\Http\Response;
 /** Making a look live, and going back to an earlier release. Owners only. */
 final class PublishController
 {
-    public function __construct(private readonly BenchMaker $maker) {}
+    public function __construct(private readonly BenchMaker $maker, private readonly AuditTrail $audit) {}
 
     public function publish(TypedRequest $request, int $look, PublishLook $publish): Response
     {
@@ -31,6 +32,8 @@ final class PublishController
             return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
 
+        $this->audit->note('published', "release $release->number of {$found->storefront->name}".($release->reason === null ? '' : ", in spite of findings: $release->reason"));
+
         return $this->answer($request, $look, "Release $release->number is live.");
     }
 
@@ -39,6 +42,8 @@ final class PublishController
         $found = $this->maker->look($look);
         $earlier = Release::query()->where('storefront_id', $found->storefront_id)->findOrFail($release);
         $restore($found->storefront, $earlier, $this->author($request));
+
+        $this->audit->note('made live again', "release $earlier->number of {$found->storefront->name}");
 
         return $this->answer($request, $look, "Release $earlier->number is live again.");
     }

@@ -6,6 +6,6 @@
   <a class="publish" href="{{ $bench->address('publish') }}" hx-get="{{ $bench->address('publish') }}" hx-target="#bench" hx-swap="morph:innerHTML" hx-push-url="true">Publish @if ($stops > 0)<x-diamond severity="stop"/> <b>{{ $stops }}</b>@endif</a>
   <details class="pick who">
     <summary aria-label="{{ $bench->user->name }}, {{ $bench->user->role->value }}"><span class="knot">{{ mb_substr($bench->user->name, 0, 1) }}</span></summary>
-    <form method="post" action="/workbench/sign-out">@csrf<p>{{ $bench->user->name }}, {{ $bench->user->role->value }}</p><button class="act">Sign out</button></form>
+    <form method="post" action="/workbench/sign-out">@csrf<p>{{ $bench->user->name }}, {{ $bench->user->role->value }}</p><p><a class="act" href="/workbench/account">Password, second factor, sessions</a></p>@if ($bench->user->role->tendsPeople())<p><a class="act" href="/workbench/people">People, and what was done</a></p>@endif<button class="act">Sign out</button></form>
   </details>
 </div>
