@@ -51,7 +51,8 @@ abstract class AnswerCommand extends Command
     {
         $failed = false;
         while (($line = fgets(STDIN)) !== false) {
-            $values = explode("\t", rtrim($line, "\r\n"));
+            // With one column a tab parts nothing: it stands in the value, where CSS takes it for a blank.
+            $values = count($this->columns()) === 1 ? [rtrim($line, "\r\n")] : explode("\t", rtrim($line, "\r\n"));
             try {
                 if (count($values) !== count($this->columns())) {
                     throw new \InvalidArgumentException(sprintf('A line has %s, with a tab between.', implode(' and ', $this->columns())));

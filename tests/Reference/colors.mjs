@@ -3,9 +3,9 @@ import { createInterface } from 'node:readline';
 import Color from 'colorjs.io';
 import { converter, differenceCiede2000, parse, wcagContrast } from 'culori';
 
-const spaces = { srgb: 'rgb', lab: 'lab', oklab: 'oklab', hsl: 'hsl', hwb: 'hwb', p3: 'p3' };
+const spaces = { srgb: 'rgb', lab: 'lab', oklab: 'oklab', hsl: 'hsl', hwb: 'hwb', p3: 'p3', rec2020: 'rec2020' };
 const to = Object.fromEntries(Object.entries(spaces).map(([key, mode]) => [key, converter(mode)]));
-const keys = { rgb: ['r', 'g', 'b'], lab: ['l', 'a', 'b'], oklab: ['l', 'a', 'b'], hsl: ['h', 's', 'l'], hwb: ['h', 'w', 'b'], p3: ['r', 'g', 'b'] };
+const keys = { rgb: ['r', 'g', 'b'], lab: ['l', 'a', 'b'], oklab: ['l', 'a', 'b'], hsl: ['h', 's', 'l'], hwb: ['h', 'w', 'b'], p3: ['r', 'g', 'b'], rec2020: ['r', 'g', 'b'] };
 const delta = differenceCiede2000();
 
 for await (const line of createInterface({ input: process.stdin })) {

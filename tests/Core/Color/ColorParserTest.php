@@ -50,6 +50,15 @@ final class ColorParserTest extends TestCase
         yield ['color(xyz 0 0 0)', '#000000'];
         yield ['color(xyz-d50 0.9643 1 0.8251)', '#ffffff'];
         yield ['rgb(1e2 0 0)', '#640000'];
+        yield ['rgb(1e400 0 0)', '#ff0000'];
+        yield ['rgb(1 2 3', '#010203'];
+        yield ['rgb(1 2 3/50%', '#01020380'];
+        yield ['rgb(10%20%30%)', '#1a334d'];
+        yield ['rgb(.1.2.3)', '#000000'];
+        yield ['r\\65 d', '#ff0000'];
+        yield ['/* a */rgb(1/**/2/**/3)/* b', '#010203'];
+        yield ['hsl(20 130% 40%)', '#cc4400'];
+        yield ['hsl(1e400 50% 50%)', '#bf4040'];
     }
 
     #[DataProvider('unreadable')]
@@ -76,7 +85,10 @@ final class ColorParserTest extends TestCase
         yield ['blurple', 'no color has this name'];
         yield ['currentcolor', 'no value of its own'];
         yield ['rgb(1, 2)', 'three values'];
-        yield ['rgb(1 2 3', 'parenthesis'];
+        yield ['rgb(1. 2 3)', 'this has 4'];
+        yield ["rgb(1\x0B2 3)", 'three values'];
+        yield ['rgb(calc(1) 2 3)', 'one plain color function'];
+        yield ['rgb(1 2 3) red', 'one plain color function'];
         yield ['rgb(1, 50%, 3)', 'not a mixture'];
         yield ['rgb(1, 2, 3 / 4)', 'cannot stand together'];
         yield ['rgb(1, 2, 3, 4, 5)', 'too many'];
