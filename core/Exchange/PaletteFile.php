@@ -24,7 +24,7 @@ final class PaletteFile
     /** A name of the file instead of a color. */
     private const FOLLOWS = '/^\{[^{}]+\}$/';
 
-    private const MOST_BYTES = 400_000;
+    public const MOST_BYTES = 400_000;
     private const MOST_COLORS = 2_000;
     private const MOST_LINES = 40;
 
@@ -56,7 +56,9 @@ final class PaletteFile
      */
     public static function read(string $text): array
     {
-        $text = substr($text, 0, self::MOST_BYTES);
+        if (strlen($text) > self::MOST_BYTES) {
+            return ['colors' => [], 'not_understood' => [sprintf('the file has %s KB, and at most %s KB are read: nothing of it was taken', number_format(strlen($text) / 1000), number_format(self::MOST_BYTES / 1000))]];
+        }
         $read = match (true) {
             str_starts_with(ltrim($text), 'GIMP Palette') => self::readGpl($text),
             str_starts_with(ltrim($text), '{') => self::readTokens($text),
@@ -64,7 +66,15 @@ final class PaletteFile
             default => self::readCss($text),
         };
 
-        return ['colors' => array_slice($read['colors'], 0, self::MOST_COLORS, true), 'not_understood' => array_slice($read['not_understood'], 0, self::MOST_LINES)];
+        $not = array_slice($read['not_understood'], 0, self::MOST_LINES);
+        if (count($read['not_understood']) > self::MOST_LINES) {
+            $not[] = sprintf('and %d more', count($read['not_understood']) - self::MOST_LINES);
+        }
+        if (count($read['colors']) > self::MOST_COLORS) {
+            $not[] = sprintf('what comes after the first %s colors', number_format(self::MOST_COLORS));
+        }
+
+        return ['colors' => array_slice($read['colors'], 0, self::MOST_COLORS, true), 'not_understood' => $not];
     }
 
     /** @param list<PaletteEntry> $entries */
@@ -128,13 +138,16 @@ final class PaletteFile
     /** @return array{colors: array<string, string>, not_understood: list<string>} */
     private static function readGpl(string $text): array
     {
-        $colors = $not = [];
+        $colors = $not = $taken = [];
         foreach (preg_split('/\R/', $text) ?: [] as $i => $line) {
+            if (count($colors) > self::MOST_COLORS) {
+                break;
+            }
             if ($i === 0 || trim($line) === '' || preg_match('/^(#|Name:|Columns:)/', $line)) {
                 continue;
             }
             if (preg_match('/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})\s*(.*)$/', $line, $m) && max((int) $m[1], (int) $m[2], (int) $m[3]) < 256) {
-                $colors = self::put($colors, trim($m[4]), sprintf('#%02x%02x%02x', $m[1], $m[2], $m[3]));
+                self::put($colors, $taken, trim($m[4]), sprintf('#%02x%02x%02x', $m[1], $m[2], $m[3]));
             } else {
                 $not[] = sprintf('line %d: “%s”', $i + 1, mb_substr(mb_scrub($line), 0, 60));
             }
@@ -235,7 +248,7 @@ final class PaletteFile
      */
     private static function followed(array $found, array $not): array
     {
-        $found = array_slice($found, 0, self::MOST_COLORS, true);
+        $found = array_slice($found, 0, self::MOST_COLORS + 1, true);
         $known = [];
         $leads = static function (string $name) use (&$leads, &$known, $found): bool {
             if (isset($known[$name])) {
@@ -273,8 +286,11 @@ final class PaletteFile
         if (! $isRead) {
             return ['colors' => [], 'not_understood' => ['the file is not an SVG that can be read']];
         }
-        $colors = $not = [];
+        $colors = $not = $taken = [];
         foreach ($document->getElementsByTagName('*') as $element) {
+            if (count($colors) > self::MOST_COLORS) {
+                break;
+            }
             if (! in_array($element->localName, ['rect', 'circle', 'path', 'ellipse', 'polygon'], true)) {
                 continue;
             }
@@ -284,7 +300,7 @@ final class PaletteFile
                 $not[] = sprintf('<%s>%s: no plain fill', $element->localName, $name === '' ? '' : " “{$name}”");
             } else {
                 $opacity = $element->getAttribute('fill-opacity');
-                $colors = self::put($colors, $name, ($opacity === '' ? $color : $color->withAlpha(min(1.0, max(0.0, (float) $opacity))))->hex());
+                self::put($colors, $taken, $name, ($opacity === '' ? $color : $color->withAlpha(min(1.0, max(0.0, (float) $opacity))))->hex());
             }
         }
 
@@ -345,19 +361,17 @@ final class PaletteFile
 
     /**
      * @param array<string, string> $colors
-     *
-     * @return array<string, string>
+     * @param array<string, int> $taken name => the last number it was told apart by: many of one name are not gone through again for each
      */
-    private static function put(array $colors, string $name, string $hex): array
+    private static function put(array &$colors, array &$taken, string $name, string $hex): void
     {
         $name = mb_substr(mb_scrub($name), 0, 60) ?: 'color '.(count($colors) + 1);
-        for ($free = $name, $i = 2; isset($colors[$free]); $i++) {
+        for ($free = $name, $i = $taken[$name] ?? 1; isset($colors[$free]);) {
+            $i++;
             $free = "$name $i";
         }
-
+        $taken[$name] = $i;
         $colors[$free] = $hex;
-
-        return $colors;
     }
 
     private static function plain(string $words): string

@@ -12,6 +12,9 @@ namespace Ikat\Core\Season;
  */
 final class LocalMoment
 {
+    /** Hours either way in which a zone changes its clocks at most once; more than any offset from UTC. */
+    private const AROUND = 36;
+
     /**
      * @param string $written 2027-02-28T18:00
      *
@@ -21,12 +24,17 @@ final class LocalMoment
      */
     public static function at(string $written, \DateTimeZone $zone): \DateTimeImmutable
     {
-        $moment = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $written, $zone);
-        if ($moment === false) {
+        $utc = new \DateTimeZone('UTC');
+        $wall = \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $written, $utc);
+        if ($wall === false) {
             throw UnreadableMoment::written($written);
         }
+        // PHP reads a repeated hour as the second one in some zones and as the first in others; the offsets on both sides say it all.
+        [$before, $after] = [$zone->getOffset($wall->modify(self::AROUND.' hours ago')), $zone->getOffset($wall->modify('+'.self::AROUND.' hours'))];
+        $holding = array_filter([$before, $after], static fn(int $offset): bool => $zone->getOffset($wall->modify(sprintf('%+d seconds', -$offset))) === $offset);
 
-        return $moment->setTimezone(new \DateTimeZone('UTC'));
+        // None holds where the moment was skipped; both do where it comes twice, and the larger offset is the earlier coming.
+        return $wall->modify(sprintf('%+d seconds', -($holding === [] ? $before : max($holding))));
     }
 
     /** The same day and time some years later; 29 February becomes 28 February where the year has none (common practice, no source). */

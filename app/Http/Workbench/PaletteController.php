@@ -31,8 +31,8 @@ final class PaletteController
     public function import(TypedRequest $request, int $look): Response
     {
         $file = $request->uploaded('palette');
-        if ($file === null || ! $file->isValid() || $file->getSize() > 1_000_000) {
-            return response('Choose a palette file first: CSS, design tokens, GIMP palette or SVG, at most 1 MB.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        if ($file === null || ! $file->isValid() || $file->getSize() > PaletteFile::MOST_BYTES) {
+            return response('Choose a palette file first: CSS, design tokens, GIMP palette or SVG, at most 400 KB.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
         $found = $this->answer->look($look);
         $read = PaletteFile::read(mb_scrub((string) file_get_contents($file->getPathname())));
