@@ -10,7 +10,7 @@ use Ikat\Core\Type\UnknownFont;
 
 final class FontFallback extends AnswerCommand
 {
-    protected $signature = 'font:fallback {font? : key of a shipped family} {--json}';
+    protected $signature = 'font:fallback {font? : key of a shipped family} {--weight=400 : of the family} {--json}';
     protected $description = 'Compute the overrides that give a device’s own font a family’s measures';
 
     protected function columns(): array
@@ -21,7 +21,7 @@ final class FontFallback extends AnswerCommand
     protected function answer(array $values): array
     {
         try {
-            $metrics = FallbackMetrics::for(FontShelf::get($values[0]));
+            $metrics = FallbackMetrics::for(FontShelf::get($values[0]), (int) $this->option('weight'));
         } catch (UnknownFont $e) {
             throw new \InvalidArgumentException($e->getMessage(), previous: $e);
         }

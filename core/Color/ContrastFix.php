@@ -18,6 +18,16 @@ final class ContrastFix
     private const REFINEMENTS = 3;
     /** sRGB steps searched around the best point on every channel. */
     private const NEIGHBOURHOOD = 2;
+    /** Luminances beyond which 8 bits leave so few colors of a hue that they are gone through. */
+    private const NEAR_BLACK = 0.03;
+    private const NEAR_WHITE = 0.86;
+
+    private const AT_BLACK = 0.006;
+    private const AT_WHITE = 0.96;
+
+    /** Steps of lightness and of chroma there, and how often what is around the best is gone through more finely. */
+    private const END_STEPS = [16, 9];
+    private const END_ROUNDS = 2;
     /** Luminance beyond a rim. */
     private const FURTHER = [0.0, 0.004, 0.015, 0.04];
 
@@ -60,12 +70,18 @@ final class ContrastFix
         foreach (self::rims($luminance, $asked) as $side => $rim) {
             // Near black and white few colors of a hue are left among 8 bits: then a little further on, and at last the end itself.
             $found = null;
+            $isNearEnd = $side === 0 ? $rim < self::NEAR_BLACK : $rim > self::NEAR_WHITE;
             foreach (self::FURTHER as $step) {
                 $wanted = $side === 0 ? $rim - $step : $rim + $step;
                 $found = $wanted < 0 || $wanted > 1 ? null : self::onCurve($color, $wanted, $asked);
-                if ($found !== null) {
+                if ($found !== null || $isNearEnd) {
                     break;
                 }
+            }
+            // Where the curve has no color, or so few that the best lies beside it, what is left up to the end is gone through.
+            if ($isNearEnd && ($found === null || ($side === 0 ? $rim < self::AT_BLACK : $rim > self::AT_WHITE))) {
+                $beside = self::nearEnd($color, $side === 0, $rim, $asked);
+                $found = $beside !== null && ($found === null || $beside[1] < $found[1]) ? $beside : $found;
             }
             $end = Color::fromRgbInteger($side === 0 ? 0 : 0xFFFFFF);
             $found ??= self::holds($side === 0 ? 0.0 : 1.0, $asked) ? [$end, Ciede2000::difference($color, $end)] : null;
@@ -153,6 +169,56 @@ final class ContrastFix
         }
 
         return self::rounding([$best[2], $best[1] * $cos, $best[1] * $sin], $lab, $asked);
+    }
+
+    /**
+     * Near black and white the curve of one luminance misses most of what 8 bits can show: there the colors of the hue from the
+     * rim to the end are gone through by lightness and chroma.
+     *
+     * @param list<array{float, float}> $asked
+     *
+     * @return ?array{Color, float} the color and its CIEDE2000 from the original
+     */
+    private static function nearEnd(Color $original, bool $isDark, float $rim, array $asked): ?array
+    {
+        [, $chroma, $hue] = $original->to(ColorSpace::Oklch)->coordinates();
+        $lab = $original->to(ColorSpace::Lab)->numbers();
+        [$cos, $sin] = [cos(($hue ?? 0.0) * M_PI / 180), sin(($hue ?? 0.0) * M_PI / 180)];
+        // The lightness of a gray of the rim's luminance, and a little on either side for what has a hue.
+        $gray = max(0.0, $rim) ** (1 / 3);
+        $range = $isDark ? [0.0, min(1.0, $gray + 0.12)] : [max(0.0, $gray - 0.12), 1.0];
+        $chromas = [0.0, $hue === null ? 0.0 : 1.3 * max($chroma ?? 0.0, 0.02)];
+        $linear = self::linear();
+        $best = null;
+        [$rows, $columns] = self::END_STEPS;
+        for ($round = 0; $round < self::END_ROUNDS; $round++) {
+            [$up, $out] = [($range[1] - $range[0]) / $rows, ($chromas[1] - $chromas[0]) / $columns];
+            for ($i = 0; $i <= $rows; $i++) {
+                for ($k = 0; $k <= ($out > 0.0 ? $columns : 0); $k++) {
+                    [$l, $c] = [$range[0] + $i * $up, $chromas[0] + $k * $out];
+                    $rgb = Matrices::times(Matrices::XYZ_TO_SRGB, OklabConversion::toXyz([$l, $c * $cos, $c * $sin]));
+                    if (min($rgb) < -0.0005 || max($rgb) > 1.0005) {
+                        continue;
+                    }
+                    [$red, $green, $blue] = array_map(static fn(float $v): int => (int) round(255 * max(0.0, min(1.0, Transfer::linearToSrgb($v)))), $rgb);
+                    if (! self::holds(0.2126 * $linear[$red] + 0.7152 * $linear[$green] + 0.0722 * $linear[$blue], $asked)) {
+                        continue;
+                    }
+                    $xyz = Matrices::times(Matrices::SRGB_TO_XYZ, [$linear[$red], $linear[$green], $linear[$blue]]);
+                    $d = Ciede2000::ofLab($lab, CieLab::fromXyzD50(Matrices::times(Matrices::D65_TO_D50, $xyz)));
+                    if ($best === null || $d < $best[1]) {
+                        $best = [Color::fromRgbInteger($red << 16 | $green << 8 | $blue), $d, $l, $c];
+                    }
+                }
+            }
+            if ($best === null) {
+                return null;
+            }
+            $range = [max(0.0, $best[2] - $up), min(1.0, $best[2] + $up)];
+            $chromas = [max(0.0, $best[3] - $out), $best[3] + $out];
+        }
+
+        return [$best[0], $best[1]];
     }
 
     /**

@@ -13,7 +13,8 @@ use Ikat\Core\Image\PixelGrid;
  * The inks a logo is made of.
  *
  * Pixels are taken evenly and weighed by how flat their surroundings are, so that the blends of antialiased edges and
- * the noise of compression count for little; then gathered in OKLab. Paper white around an opaque logo is left out.
+ * the noise of compression count for little; then gathered in OKLab, and parted again where a valley lies between two
+ * peaks. Paper white around an opaque logo and its soft shadow on it are left out, white that stands enclosed in ink is not.
  * An ink's color is that of its densest spot, not a mean that blends would pull away.
  */
 final class InkFinder
@@ -30,6 +31,21 @@ final class InkFinder
     private const CLUSTERS = 40;
     private const LEAST_SHARE = 0.01;
 
+    /** An accent may be smaller, when it is flat, of one color, and clearly another one than all the rest. */
+    private const LEAST_ACCENT = 0.003;
+    private const ACCENT_APART = 12.0;
+
+    /** CIEDE2000 from which two flat colors of one cluster may be two inks, and how deep the valley between must be. */
+    private const PEAKS_APART = 4.0;
+    private const VALLEY = 0.25;
+
+    /** What is spread over more than this share beyond its densest spot is a run of colors and not one. */
+    private const SPREAD = 0.45;
+    private const GRAY = 0.04;
+
+    /** OKLab lightness between neighbors of a run of grays. */
+    private const RUNG = 0.11;
+
     /** @return list<Ink> 1 to 6, the largest share first; empty when nothing is drawn */
     public static function in(PixelGrid $pixels): array
     {
@@ -37,21 +53,121 @@ final class InkFinder
         if ($bins === []) {
             return [];
         }
-        $clusters = self::withoutBlends(self::gather($bins));
+        $all = array_sum(array_map(static fn(Bin $b): float => $b->weight, $bins));
+        $clusters = self::withoutBlends(self::parted(self::gather($bins), $all));
         if (! $hasClear) {
-            $clusters = self::withoutPaper($clusters, self::paper($pixels));
+            $paper = self::paper($pixels);
+            $clusters = $paper === null ? $clusters : self::withoutPaper(self::withoutShadow($clusters, $paper), $paper, EnclosedPaper::share($pixels, $paper) * $all);
         }
         $whole = array_sum(array_map(static fn(Cluster $c): float => $c->weight, $clusters)) ?: 1;
-        $inks = [];
+        $inks = $found = [];
         foreach ($clusters as $cluster) {
             $share = $cluster->weight / $whole;
-            if ($share >= self::LEAST_SHARE && count($inks) < self::MOST) {
-                $color = self::densest($cluster->bins);
+            $color = self::densest($cluster->bins);
+            if (count($inks) < self::MOST && ($share >= self::LEAST_SHARE || ($share >= self::LEAST_ACCENT && self::isAccent($cluster, $color, $found)))) {
                 $inks[] = new Ink($color->hex(), $share, ColorName::of($color));
+                $found[] = $color;
             }
         }
 
         return $inks;
+    }
+
+    /** @param list<Color> $others */
+    private static function isAccent(Cluster $cluster, Color $color, array $others): bool
+    {
+        return $cluster->flat > 0.5 * $cluster->weight && self::dense($cluster->bins) > 0.6 * $cluster->weight
+            && array_filter($others, static fn(Color $other): bool => Ciede2000::difference($color, $other) < self::ACCENT_APART) === [];
+    }
+
+    /**
+     * Clusters in which two flat colors stand apart, with little between them, are two inks.
+     *
+     * @param list<Cluster> $clusters
+     * @param float $all weight of everything
+     *
+     * @return list<Cluster> the heaviest first
+     */
+    private static function parted(array $clusters, float $all): array
+    {
+        $parted = [];
+        foreach ($clusters as $cluster) {
+            $peaks = [$cluster->bins[0]];
+            foreach (array_slice($cluster->bins, 1, 12) as $bin) {
+                $isPeak = $bin->weight >= self::LEAST_SHARE * $all && $bin->flat > 0.5 * $bin->weight;
+                foreach ($isPeak ? $peaks : [] as $peak) {
+                    $isPeak = $isPeak && Ciede2000::difference(Color::in(ColorSpace::Srgb, ...$peak->rgb), Color::in(ColorSpace::Srgb, ...$bin->rgb)) >= self::PEAKS_APART
+                        && self::between($cluster->bins, $peak, $bin) < self::VALLEY * min($peak->weight, $bin->weight);
+                }
+                if ($isPeak) {
+                    $peaks[] = $bin;
+                }
+            }
+            $made = array_map(static fn(Bin $peak): Cluster => new Cluster($peak), $peaks);
+            foreach ($cluster->bins as $bin) {
+                if (! in_array($bin, $peaks, true)) {
+                    $distances = array_map(static fn(Bin $peak): float => self::distance($peak->lab, $bin->lab), $peaks);
+                    $made[(int) array_search(min($distances), $distances, true)]->add($bin);
+                }
+            }
+            $parted = [...$parted, ...$made];
+        }
+        usort($parted, static fn(Cluster $a, Cluster $b): int => $b->weight <=> $a->weight);
+
+        return $parted;
+    }
+
+    /**
+     * Weight of what lies about the middle between two bins.
+     *
+     * @param list<Bin> $bins
+     */
+    private static function between(array $bins, Bin $a, Bin $b): float
+    {
+        $apart = self::distance($a->lab, $b->lab);
+        $weight = 0.0;
+        foreach ($bins as $bin) {
+            [$toA, $toB] = [self::distance($a->lab, $bin->lab), self::distance($b->lab, $bin->lab)];
+            if ($bin !== $a && $bin !== $b && $toA > 0.25 * $apart && $toB > 0.25 * $apart && $toA + $toB < 1.35 * $apart) {
+                $weight += $bin->weight;
+            }
+        }
+
+        return $weight;
+    }
+
+    /**
+     * Grays that run from the paper on, one to the next, are a shadow, however slowly they run.
+     *
+     * @param list<Cluster> $clusters
+     *
+     * @return list<Cluster>
+     */
+    private static function withoutShadow(array $clusters, Color $paper): array
+    {
+        $grays = array_values(array_filter($clusters, static fn(Cluster $c): bool => sqrt($c->bins[0]->lab[1] ** 2 + $c->bins[0]->lab[2] ** 2) <= self::GRAY));
+        usort($grays, static fn(Cluster $a, Cluster $b): int => $b->bins[0]->lab[0] <=> $a->bins[0]->lab[0]);
+        $run = [];
+        $last = $paper->to(ColorSpace::Oklab)->numbers()[0];
+        foreach ($grays as $gray) {
+            if ($last - $gray->bins[0]->lab[0] > self::RUNG) {
+                break;
+            }
+            $last = $gray->bins[0]->lab[0];
+            $run[] = $gray;
+        }
+        // The paper itself is the first of them; one gray more may be an ink, two are on their way somewhere.
+        $shadow = count($run) > 2 ? array_slice($run, 1) : [];
+        $drawn = array_values(array_filter($clusters, static fn(Cluster $c): bool => ! in_array($c, $shadow, true)
+            && (! in_array($c, $grays, true) || self::dense($c->bins) >= (1 - self::SPREAD) * $c->weight)));
+
+        return $drawn === [] ? $clusters : $drawn;
+    }
+
+    /** @param non-empty-list<Bin> $bins weight of the densest spot */
+    private static function dense(array $bins): float
+    {
+        return array_sum(array_map(static fn(Bin $bin): float => self::distance($bins[0]->lab, $bin->lab) < self::DENSE ? $bin->weight : 0.0, $bins));
     }
 
     /**
@@ -210,17 +326,25 @@ final class InkFinder
 
     /**
      * @param list<Cluster> $clusters
+     * @param float $enclosed weight of the paper's color that is drawn and not paper
      *
      * @return list<Cluster> all of them where nothing else is drawn
      */
-    private static function withoutPaper(array $clusters, ?Color $paper): array
+    private static function withoutPaper(array $clusters, Color $paper, float $enclosed): array
     {
-        if ($paper === null) {
+        $isPaper = static fn(Cluster $c): bool => Ciede2000::difference(Color::in(ColorSpace::Srgb, ...$c->bins[0]->rgb), $paper) <= 6;
+        $drawn = array_values(array_filter($clusters, static fn(Cluster $c): bool => ! $isPaper($c)));
+        if ($drawn === []) {
             return $clusters;
         }
-        $drawn = array_values(array_filter($clusters, static fn(Cluster $c): bool => Ciede2000::difference(Color::in(ColorSpace::Srgb, ...$c->bins[0]->rgb), $paper) > 6));
+        $white = array_values(array_filter($clusters, $isPaper))[0] ?? null;
+        if ($white !== null && $enclosed > 0.0) {
+            $white->weight = $enclosed;
+            $drawn[] = $white;
+            usort($drawn, static fn(Cluster $a, Cluster $b): int => $b->weight <=> $a->weight);
+        }
 
-        return $drawn === [] ? $clusters : $drawn;
+        return $drawn;
     }
 
     /** @param non-empty-list<Bin> $bins the heaviest first */

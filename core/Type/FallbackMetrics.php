@@ -19,11 +19,13 @@ final readonly class FallbackMetrics
         public float $lineGapOverride,
     ) {}
 
-    public static function for(FontFamily $family): self
+    /** @param int $weight of the family's, 100..1000: the heavier, the wider its letters and those of the device's font */
+    public static function for(FontFamily $family, int $weight = 400): self
     {
-        $local = $family->kind->localMeasures();
+        $near = $family->nearestWeight($weight);
+        $local = $family->kind->localMeasures($near);
         // Widths are brought together first; heights are then measured in the adjusted em.
-        $adjust = ($family->averageWidth / $family->unitsPerEm) / ($local['averageWidth'] / $local['unitsPerEm']);
+        $adjust = ($family->averageWidths[$near] / $family->unitsPerEm) / ($local['averageWidth'] / $local['unitsPerEm']);
         $em = $family->unitsPerEm * $adjust;
 
         return new self($adjust, $family->ascent / $em, -$family->descent / $em, $family->lineGap / $em);

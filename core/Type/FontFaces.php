@@ -27,7 +27,9 @@ final class FontFaces
                     $range,
                 )."\n";
             }
-            $css .= self::standIn($family)."\n";
+            foreach (array_keys($family->averageWidths) as $weight) {
+                $css .= self::standIn($family, $weight)."\n";
+            }
         }
 
         return $css;
@@ -38,14 +40,15 @@ final class FontFaces
         return "/fonts/$key-$part.woff2";
     }
 
-    private static function standIn(FontFamily $family): string
+    private static function standIn(FontFamily $family, int $weight): string
     {
-        $metrics = FallbackMetrics::for($family);
+        $metrics = FallbackMetrics::for($family, $weight);
 
         return sprintf(
-            '@font-face{font-family:"%s stand-in";src:%s;size-adjust:%s;ascent-override:%s;descent-override:%s;line-gap-override:%s}',
+            '@font-face{font-family:"%s stand-in";font-weight:%d;src:%s;size-adjust:%s;ascent-override:%s;descent-override:%s;line-gap-override:%s}',
             $family->name,
-            implode(',', array_map(static fn(string $l): string => "local(\"$l\")", $family->kind->locals())),
+            $weight,
+            implode(',', array_map(static fn(string $l): string => "local(\"$l\")", $family->kind->locals($weight))),
             ...array_map(static fn(float $share): string => rtrim(rtrim(number_format($share * 100, 4, '.', ''), '0'), '.').'%', [$metrics->sizeAdjust, $metrics->ascentOverride, $metrics->descentOverride, $metrics->lineGapOverride]),
         );
     }

@@ -12,9 +12,9 @@ final readonly class FontFamily
      * @param string $name as a stylesheet calls it
      * @param int $lightest weight, 1..1000
      * @param int $heaviest weight; equal to the lightest when the family has one weight only
-     * @param int $unitsPerEm of the four measures that follow, OpenType head, hhea and OS/2 tables
+     * @param int $unitsPerEm of the measures that follow, OpenType head, hhea and OS/2 tables
      * @param int $descent negative, below the baseline
-     * @param int $averageWidth of lowercase letters as they occur in running text
+     * @param non-empty-array<int, int> $averageWidths weight => of lowercase letters as they occur in running text
      */
     public function __construct(
         public string $key,
@@ -27,8 +27,17 @@ final readonly class FontFamily
         public int $ascent,
         public int $descent,
         public int $lineGap,
-        public int $averageWidth,
+        public array $averageWidths,
     ) {}
+
+    /** The weight nearest to one that its widths are known of. */
+    public function nearestWeight(int $weight): int
+    {
+        $weights = array_keys($this->averageWidths);
+        usort($weights, static fn(int $a, int $b): int => abs($a - $weight) <=> abs($b - $weight));
+
+        return $weights[0];
+    }
 
     public function hasWeights(): bool
     {

@@ -17,23 +17,42 @@ final class FontShelf
         'latin-ext' => 'U+0100-02BA,U+02BD-02C5,U+02C7-02CC,U+02CE-02D7,U+02DD-02FF,U+1D00-1DBF,U+1E00-1E9F,U+1EF2-1EFF,U+2020,U+20A0-20AB,U+20AD-20C0,U+2113,U+2C60-2C7F,U+A720-A7FF',
     ];
 
-    /** key => [name, label, kind, lightest, heaviest, units per em, ascent, descent, line gap, average width] */
+    /** key => [name, label, kind, lightest, heaviest, units per em, ascent, descent, line gap] */
     private const TABLE = [
-        'gloock' => ['Gloock', 'Gloock, a high-contrast serif', FontKind::Serif, 400, 400, 1000, 975, -225, 0, 467],
-        'fraunces' => ['Fraunces', 'Fraunces, a soft old-style serif', FontKind::Serif, 100, 900, 2000, 1956, -510, 0, 938],
-        'literata' => ['Literata', 'Literata, a bookish serif', FontKind::Serif, 200, 900, 1000, 1177, -308, 0, 480],
-        'lora' => ['Lora', 'Lora, a brushed serif', FontKind::Serif, 400, 700, 1000, 1006, -274, 0, 468],
-        'bitter' => ['Bitter', 'Bitter, a sturdy slab serif', FontKind::Serif, 100, 900, 1000, 935, -265, 0, 465],
-        'piazzolla' => ['Piazzolla', 'Piazzolla, a compact serif', FontKind::Serif, 100, 900, 1000, 1110, -310, 0, 445],
-        'karla' => ['Karla', 'Karla, a plain sans', FontKind::Sans, 200, 800, 2000, 1834, -504, 0, 913],
-        'asap' => ['Asap', 'Asap, a rounded sans', FontKind::Sans, 100, 900, 1000, 934, -212, 0, 442],
-        'figtree' => ['Figtree', 'Figtree, a friendly sans', FontKind::Sans, 300, 900, 1000, 950, -250, 0, 449],
-        'manrope' => ['Manrope', 'Manrope, a modern sans', FontKind::Sans, 200, 800, 2000, 2132, -600, 0, 920],
-        'work-sans' => ['Work Sans', 'Work Sans, a wide sans', FontKind::Sans, 100, 900, 1000, 930, -243, 0, 499],
-        'nunito' => ['Nunito', 'Nunito, a sans with round ends', FontKind::Sans, 200, 1000, 1000, 1011, -353, 0, 452],
-        'jost' => ['Jost', 'Jost, a geometric sans', FontKind::Sans, 100, 900, 1000, 1070, -375, 0, 428],
-        'space-grotesk' => ['Space Grotesk', 'Space Grotesk, a technical sans', FontKind::Sans, 300, 700, 1000, 984, -292, 0, 489],
-        'caveat' => ['Caveat', 'Caveat, a quick hand', FontKind::Hand, 400, 700, 1000, 960, -300, 0, 343],
+        'gloock' => ['Gloock', 'Gloock, a high-contrast serif', FontKind::Serif, 400, 400, 1000, 975, -225, 0],
+        'fraunces' => ['Fraunces', 'Fraunces, a soft old-style serif', FontKind::Serif, 100, 900, 2000, 1956, -510, 0],
+        'literata' => ['Literata', 'Literata, a bookish serif', FontKind::Serif, 200, 900, 1000, 1177, -308, 0],
+        'lora' => ['Lora', 'Lora, a brushed serif', FontKind::Serif, 400, 700, 1000, 1006, -274, 0],
+        'bitter' => ['Bitter', 'Bitter, a sturdy slab serif', FontKind::Serif, 100, 900, 1000, 935, -265, 0],
+        'piazzolla' => ['Piazzolla', 'Piazzolla, a compact serif', FontKind::Serif, 100, 900, 1000, 1110, -310, 0],
+        'karla' => ['Karla', 'Karla, a plain sans', FontKind::Sans, 200, 800, 2000, 1834, -504, 0],
+        'asap' => ['Asap', 'Asap, a rounded sans', FontKind::Sans, 100, 900, 1000, 934, -212, 0],
+        'figtree' => ['Figtree', 'Figtree, a friendly sans', FontKind::Sans, 300, 900, 1000, 950, -250, 0],
+        'manrope' => ['Manrope', 'Manrope, a modern sans', FontKind::Sans, 200, 800, 2000, 2132, -600, 0],
+        'work-sans' => ['Work Sans', 'Work Sans, a wide sans', FontKind::Sans, 100, 900, 1000, 930, -243, 0],
+        'nunito' => ['Nunito', 'Nunito, a sans with round ends', FontKind::Sans, 200, 1000, 1000, 1011, -353, 0],
+        'jost' => ['Jost', 'Jost, a geometric sans', FontKind::Sans, 100, 900, 1000, 1070, -375, 0],
+        'space-grotesk' => ['Space Grotesk', 'Space Grotesk, a technical sans', FontKind::Sans, 300, 700, 1000, 984, -292, 0],
+        'caveat' => ['Caveat', 'Caveat, a quick hand', FontKind::Hand, 400, 700, 1000, 960, -300, 0],
+    ];
+
+    /** key => weight => average width of lowercase letters, for the weights a look can ask for; the heavier, the wider */
+    private const WIDTHS = [
+        'gloock' => [400 => 467],
+        'fraunces' => [300 => 907, 400 => 938, 500 => 954, 600 => 969, 700 => 1000, 800 => 1016],
+        'literata' => [300 => 465, 400 => 480, 500 => 491, 600 => 500, 700 => 512, 800 => 532],
+        'lora' => [400 => 468, 500 => 473, 600 => 478, 700 => 482],
+        'bitter' => [300 => 461, 400 => 465, 500 => 468, 600 => 471, 700 => 474, 800 => 479],
+        'piazzolla' => [300 => 443, 400 => 445, 500 => 447, 600 => 450, 700 => 453, 800 => 457],
+        'karla' => [300 => 891, 400 => 913, 500 => 932, 600 => 945, 700 => 957, 800 => 1003],
+        'asap' => [300 => 442, 400 => 442, 500 => 442, 600 => 442, 700 => 442, 800 => 442],
+        'figtree' => [300 => 444, 400 => 449, 500 => 453, 600 => 458, 700 => 463, 800 => 470],
+        'manrope' => [300 => 904, 400 => 920, 500 => 937, 600 => 954, 700 => 971, 800 => 988],
+        'work-sans' => [300 => 474, 400 => 499, 500 => 500, 600 => 501, 700 => 502, 800 => 502],
+        'nunito' => [300 => 444, 400 => 452, 500 => 456, 600 => 460, 700 => 470, 800 => 481],
+        'jost' => [300 => 416, 400 => 428, 500 => 446, 600 => 458, 700 => 472, 800 => 486],
+        'space-grotesk' => [300 => 488, 400 => 489, 500 => 490, 600 => 490, 700 => 490],
+        'caveat' => [400 => 343, 500 => 345, 600 => 347, 700 => 349],
     ];
 
     /** @return array<string, FontFamily> by key */
@@ -41,7 +60,7 @@ final class FontShelf
     {
         static $all = null;
 
-        return $all ??= array_combine(array_keys(self::TABLE), array_map(static fn(string $k, array $r): FontFamily => new FontFamily($k, ...$r), array_keys(self::TABLE), self::TABLE));
+        return $all ??= array_combine(array_keys(self::TABLE), array_map(static fn(string $k, array $r): FontFamily => new FontFamily($k, ...[...$r, self::WIDTHS[$k]]), array_keys(self::TABLE), self::TABLE));
     }
 
     /** @throws UnknownFont */

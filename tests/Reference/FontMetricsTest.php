@@ -20,11 +20,15 @@ final class FontMetricsTest extends TestCase
         self::assertSame(array_keys(FontShelf::all()), array_keys($reference));
         foreach (FontShelf::all() as $key => $family) {
             $expected = $reference[$key];
-            self::assertSame($expected['measures'], [$family->unitsPerEm, $family->ascent, $family->descent, $family->lineGap, $family->averageWidth], $key);
-            $mine = FallbackMetrics::for($family);
-            // The library writes percent with four decimals.
-            foreach ([[$mine->sizeAdjust, 'sizeAdjust'], [$mine->ascentOverride, 'ascentOverride'], [$mine->descentOverride, 'descentOverride'], [$mine->lineGapOverride, 'lineGapOverride']] as [$share, $name]) {
-                self::assertEqualsWithDelta($expected[$name], $share * 100, 1e-4, "$key $name");
+            self::assertSame($expected['measures'], [$family->unitsPerEm, $family->ascent, $family->descent, $family->lineGap], $key);
+            self::assertSame(array_keys($expected['weights']), array_keys($family->averageWidths), $key);
+            foreach ($expected['weights'] as $weight => $faces) {
+                self::assertSame($faces['width'], $family->averageWidths[$weight], "$key $weight");
+                $mine = FallbackMetrics::for($family, $weight);
+                // The library writes percent with four decimals.
+                foreach ([[$mine->sizeAdjust, 'sizeAdjust'], [$mine->ascentOverride, 'ascentOverride'], [$mine->descentOverride, 'descentOverride'], [$mine->lineGapOverride, 'lineGapOverride']] as [$share, $name]) {
+                    self::assertEqualsWithDelta($faces[$name], $share * 100, 1e-4, "$key $weight $name");
+                }
             }
         }
     }

@@ -55,7 +55,7 @@ final class InksTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function names(): iterable
     {
-        foreach (['flat', 'antialiased', 'compressed', 'transparent', 'gradient', 'like-a-photo', 'one-ink', 'black', 'hair-lines', 'on-dark'] as $name) {
+        foreach (['flat', 'antialiased', 'compressed', 'transparent', 'gradient', 'like-a-photo', 'one-ink', 'black', 'hair-lines', 'on-dark', 'close-pair', 'small-accent', 'white-letters', 'soft-shadow', 'letters-with-holes', 'close-pair-compressed'] as $name) {
             yield $name => [$name];
         }
     }
@@ -68,7 +68,8 @@ final class InksTest extends TestCase
         foreach ($inks as $ink) {
             self::assertLessThan($tolerance, self::nearest($ink, $found), "$ink among ".implode(' ', $found));
         }
-        self::assertLessThanOrEqual(count($inks) + 1, count($found), 'nothing is invented: '.implode(' ', $found));
+        $more = in_array($name, ['gradient', 'like-a-photo', 'compressed', 'close-pair-compressed'], true) ? 1 : 0;
+        self::assertLessThanOrEqual(count($inks) + $more, count($found), 'nothing is invented: '.implode(' ', $found));
         self::assertEqualsWithDelta(1, array_sum(array_map(static fn(Ink $i): float => $i->share, self::inksOf($file))), 0.05);
     }
 
@@ -138,6 +139,32 @@ final class InksTest extends TestCase
         }
         yield 'hair-lines' => [['#00604a'], 4.0, self::scaled($lines, 4), null];
         yield 'on-dark' => [['#14191d', '#ffd23f'], 2.0, self::seal(self::paper(0x14191D), 0xFFD23F, 0xFFD23F), null];
+        yield from self::harder();
+    }
+
+    /** Two inks 6 CIEDE2000 apart; an accent of six thousandths; white letters on white paper; a soft shadow; and holes in letters, which are paper. */
+    private static function harder(): iterable
+    {
+        yield 'close-pair' => [['#1d3b6f', '#254b80'], 2.0, self::seal(self::paper(self::WHITE), 0x1D3B6F, 0x254B80), null];
+        yield 'close-pair-compressed' => [['#8a2430', '#9c3a3f'], 4.0, self::scaled(self::seal(self::paper(self::WHITE, 4), 0x8A2430, 0x9C3A3F, 4), 4), 85];
+        $accent = self::seal(self::paper(self::WHITE, 4), 0x1D3B6F, 0xF3B61F, 4);
+        imagefilledellipse($accent, 1820, 120, 80, 80, 0xC2185B);
+        yield 'small-accent' => [['#1d3b6f', '#f3b61f', '#c2185b'], 2.5, self::scaled($accent, 4), null];
+        $white = self::paper(self::WHITE, 4);
+        imagefilledrectangle($white, 160, 200, 1760, 760, 0x0B6E4F);
+        $font = dirname(__DIR__, 2).'/node_modules/@fontsource/asap/files/asap-latin-700-normal.woff';
+        imagettftext($white, 220, 0, 260, 600, self::WHITE, $font, 'WREN');
+        yield 'white-letters' => [['#0b6e4f', '#ffffff'], 2.5, self::scaled($white, 4), null];
+        $shadow = self::paper(self::WHITE);
+        for ($i = 30; $i > 0; $i--) {
+            $gray = 255 - (int) round(110 * ((30 - $i) / 30) ** 1.5);
+            imagefilledellipse($shadow, 246, 132, 230 + 3 * $i, 130 + 3 * $i, $gray << 16 | $gray << 8 | $gray);
+        }
+        imagefilledellipse($shadow, 240, 120, 220, 120, 0xB3261E);
+        yield 'soft-shadow' => [['#b3261e'], 2.0, $shadow, null];
+        $letters = self::paper(self::WHITE, 4);
+        imagettftext($letters, 300, 0, 200, 620, 0x14428C, $font, 'ABO');
+        yield 'letters-with-holes' => [['#14428c'], 2.5, self::scaled($letters, 4), null];
     }
 
     private static function paper(int $color, int $scale = 1): \GdImage
