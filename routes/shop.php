@@ -16,6 +16,7 @@ use App\Http\Shop\LockController;
 use App\Http\Shop\MailController;
 use App\Http\Shop\PageController;
 use App\Http\Shop\SavedController;
+use App\Http\Shop\StateController;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
 use Illuminate\Cookie\Middleware\EncryptCookies;
 use Illuminate\Support\Facades\Route;
@@ -53,6 +54,7 @@ Route::middleware([EncryptCookies::class, AddQueuedCookiesToResponse::class, Ref
 
 Route::middleware(['web', 'auth', 'auth.session', ChooseStore::class, RefuseForeignForms::class, PreviewShop::class])
     ->prefix('preview/{look}/{moment}/shop/{storefront}')->name('preview.')->group(static function () use ($pages): void {
+        Route::get('state/{state}', [StateController::class, 'show'])->where('state', '[a-z-]+');
         Route::get('mail/{mail}', [MailController::class, 'show'])->middleware('can:read-letters')->name('mail');
         $pages();
     });

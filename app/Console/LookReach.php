@@ -19,7 +19,7 @@ final class LookReach extends LookCommand
             $path = (string) $this->argument('setting');
             $places = $input->reach->placesOf($path, $input->look, $input->compiled);
 
-            return ['setting' => $path, 'places' => array_sum(array_map(count(...), $places)), 'pages' => array_map(count(...), $places), 'why' => $input->reach->whyNowhere($path, $input->look, $input->compiled)];
+            return ['setting' => $path, 'places' => array_sum(array_map(count(...), $places)), 'pages' => array_map(count(...), $places), 'when_opened_or_focused' => array_sum(array_map(count(...), $input->reach->latentPlacesOf($path, $input->look, $input->compiled))), 'why' => $input->reach->whyNowhere($path, $input->look, $input->compiled)];
         });
     }
 }

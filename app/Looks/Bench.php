@@ -27,6 +27,7 @@ use Ikat\Core\Look\Setting;
 use Ikat\Core\Look\SettingType;
 use Ikat\Core\Look\Step;
 use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Reach\EditReach;
 use Ikat\Core\Season\SeasonCalendar;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -366,6 +367,22 @@ final class Bench
         $input = $this->input();
 
         return $input->reach->whyNowhere($path, $input->look, $input->compiled);
+    }
+
+    /** What of the last edit can be seen; null when it was none of one setting. */
+    public function lastReach(): ?EditReach
+    {
+        $changes = $this->lastEdit()?->entry()->changes ?? [];
+
+        return count($changes) === 1 && $this->input()->look->catalog->has($changes[0]->path) ? EditReach::of($changes[0], $this->input()) : null;
+    }
+
+    /** @return array<string, list<int>> page => elements: once something is opened, pointed at or focused */
+    public function latentPlaces(string $path): array
+    {
+        $input = $this->input();
+
+        return $input->reach->latentPlacesOf($path, $input->look, $input->compiled);
     }
 
     /** Whether a setting belongs to a brand color or scheme that was put away. */

@@ -34,7 +34,7 @@ final class FindBox
     private static function pages(Bench $bench): array
     {
         $entries = [];
-        foreach (SamplePages::LABELS as $key => $label) {
+        foreach (SamplePages::labels() as $key => $label) {
             $entries[] = new Entry('page', $label, "page:$key", "page show $key window");
         }
 

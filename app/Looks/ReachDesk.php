@@ -29,7 +29,7 @@ use Illuminate\Http\Request;
 final class ReachDesk
 {
     /** Raised when the index's own form changes. */
-    private const FORM = 11;
+    private const FORM = 12;
 
     /** Files: an index for each page of each state, and parsed stylesheets. */
     private const KEEP = 1500;

@@ -30,7 +30,7 @@ final class Visitor
         if (! $this->looked) {
             $this->looked = true;
             $this->cart = match (true) {
-                $this->request->attributes->get('sample-cart') === true => $this->sampleCart(),
+                $this->isSample() => $this->sampleCart(),
                 $this->cartToken() !== null => $this->find($this->cartToken()),
                 default => null,
             };
@@ -62,7 +62,7 @@ final class Visitor
     /** @return list<string> slugs of the products saved for later, the latest first */
     public function saved(): array
     {
-        if ($this->request->attributes->get('sample-cart') === true) {
+        if ($this->isSample()) {
             return array_values(Product::query()->orderByDesc('sold')->limit(3)->pluck('slug')->all());
         }
         $slugs = array_filter(explode(',', (string) $this->request->cookie(ShopCookies::SAVED, '')), static fn(string $s): bool => preg_match('/^[a-z0-9-]{1,120}$/D', $s) === 1);
@@ -156,11 +156,22 @@ final class Visitor
             ->where('storefront_id', $this->storefront->id)->firstWhere('token', $token);
     }
 
+    /** A code that counts now, to show a cart with one. */
+    private function runningCode(): ?string
+    {
+        return PromotionCode::query()->where('minimum', 0)->where(static fn($q) => $q->whereNull('starts_at')->orWhere('starts_at', '<=', now()))->where(static fn($q) => $q->whereNull('ends_at')->orWhere('ends_at', '>', now()))->orderBy('id')->value('code');
+    }
+
+    private function isSample(): bool
+    {
+        return in_array($this->request->attributes->get('sample-cart'), ['sample', 'sample-code'], true);
+    }
+
     /** A filled cart that is stored nowhere, for showing cart and checkout in the shop window. */
     private function sampleCart(): Cart
     {
         $products = Product::query()->with('picture')->where('stock', '>', 0)->orderByDesc('sold')->limit(3)->get();
-        $cart = new Cart(['storefront_id' => $this->storefront->id, 'code' => null, 'details' => ['name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth', 'postcode' => '04101', 'country' => 'US']]);
+        $cart = new Cart(['storefront_id' => $this->storefront->id, 'code' => $this->request->attributes->get('sample-cart') === 'sample-code' ? $this->runningCode() : null, 'details' => ['name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth', 'postcode' => '04101', 'country' => 'US']]);
         $cart->setRelation('deliveryOffer', DeliveryOffer::query()->orderBy('position')->first());
 
         return $cart->setRelation('lines', $products->map(

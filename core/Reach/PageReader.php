@@ -44,7 +44,13 @@ final class PageReader
     /** @var array<string, array<string, list<int>>> */
     private array $parts = [];
 
+    /** @var array<string, array<string, array<string, list<int>>>> uses, words and parts of what shows only when it is opened, pointed at or focused */
+    private array $latent = ['uses' => [], 'words' => [], 'parts' => []];
+
     private readonly PairReader $pairs;
+
+    /** Whether the element being read is out of sight as the page stands: closed, or inside what is. */
+    private bool $isHidden = false;
 
     /** @var array<int, list<array{StyleRule, int}>> element object id => rules */
     private array $matched = [];
@@ -71,7 +77,7 @@ final class PageReader
         $reader = new self($sheet, $page);
         $reader->read($html);
 
-        return new ReachIndex($reader->uses, $reader->covered, $reader->coveredBy, $reader->words, $reader->parts, $reader->pairs->found, [$page]);
+        return new ReachIndex($reader->uses, $reader->covered, $reader->coveredBy, $reader->words, $reader->parts, $reader->pairs->found, [$page], $reader->latent['uses'], $reader->latent['words'], $reader->latent['parts']);
     }
 
     /**
@@ -144,6 +150,8 @@ final class PageReader
             return;
         }
         $own = $this->style($element, $parent);
+        $wasHidden = $this->isHidden;
+        $this->isHidden = $wasHidden || $this->isClosed($element, $own['style']);
         if ($element->tagName !== 'body') {
             $this->record($element, $own, $parent);
         } else {
@@ -158,6 +166,34 @@ final class PageReader
                 $this->visit($child, $own);
             }
         }
+        $this->isHidden = $wasHidden;
+    }
+
+    /**
+     * Whether an element is out of sight on every device until something opens it.
+     *
+     * @param array<string, string> $style as it stands at rest
+     */
+    private function isClosed(\DOMElement $element, array $style): bool
+    {
+        $isOut = $element->hasAttribute('hidden') || ($style['display'] ?? '') === 'none' || ($style['visibility'] ?? '') === 'hidden';
+        if (! $isOut) {
+            return false;
+        }
+        foreach ($this->matched[spl_object_id($element)] ?? [] as [$rule]) {
+            $shows = ($rule->declarations['display'] ?? 'none') !== 'none' || ($rule->declarations['visibility'] ?? 'hidden') === 'visible';
+            // A phone shows what a desktop leaves out, and the other way round: that is no matter of opening.
+            if ($shows && self::isOfDevice($rule)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function isOfDevice(StyleRule $rule): bool
+    {
+        return $rule->state === null || str_starts_with($rule->state, 'media');
     }
 
     /**
@@ -286,8 +322,10 @@ final class PageReader
                 foreach (RootProperties::of($value, $own['env']) as $root) {
                     if ($wins && $property === 'color' && $rule->state === null && $rule->pseudo === null) {
                         $this->inks[$this->number][] = $root;
-                    } elseif ($wins) {
+                    } elseif ($wins && ! $this->isHidden && self::isOfDevice($rule)) {
                         $this->add($this->uses, $root, $this->number);
+                    } elseif ($wins) {
+                        $this->add($this->latent['uses'], $root, $this->number);
                     } else {
                         $this->add($this->covered, $root, $this->number);
                         $this->coveredBy[$root] = RootProperties::first($own['style'][$property] ?? '', $own['env']) ?? '';
@@ -305,19 +343,34 @@ final class PageReader
     private function show(int $setter): void
     {
         foreach ($this->inks[$setter] ?? [] as $root) {
-            $this->add($this->uses, $root, $setter);
+            if ($this->isHidden) {
+                $this->add($this->latent['uses'], $root, $setter);
+            } else {
+                $this->add($this->uses, $root, $setter);
+            }
         }
-        unset($this->inks[$setter]);
+        // What is written out of sight says nothing of what is written in it elsewhere.
+        if (! $this->isHidden) {
+            unset($this->inks[$setter]);
+        }
     }
 
     private function part(\DOMElement $element, int $number): void
     {
         if ($number >= 0 && ($part = $element->getAttribute('data-part')) !== '') {
-            $this->add($this->parts, $part, $number);
+            if ($this->isHidden) {
+                $this->add($this->latent['parts'], $part, $number);
+            } else {
+                $this->add($this->parts, $part, $number);
+            }
         }
         if (($from = $element->getAttribute('data-from')) !== '') {
             foreach (explode(' ', $from) as $path) {
-                $this->add($this->words, $path, $number);
+                if ($this->isHidden) {
+                    $this->add($this->latent['words'], $path, $number);
+                } else {
+                    $this->add($this->words, $path, $number);
+                }
             }
         }
     }

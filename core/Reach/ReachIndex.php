@@ -26,6 +26,9 @@ final readonly class ReachIndex
      * @param array<string, array<string, list<int>>> $parts part => page => its elements
      * @param array<string, PairUse> $pairs
      * @param list<string> $pages
+     * @param array<string, array<string, list<int>>> $latentUses as uses, where it shows only once something is opened, pointed at or focused
+     * @param array<string, array<string, list<int>>> $latentWords as words, the same
+     * @param array<string, array<string, list<int>>> $latentParts as parts, the same
      */
     public function __construct(
         public array $uses,
@@ -35,20 +38,27 @@ final readonly class ReachIndex
         public array $parts,
         public array $pairs,
         public array $pages,
+        public array $latentUses = [],
+        public array $latentWords = [],
+        public array $latentParts = [],
     ) {}
 
     /** @param iterable<self> $indexes of different pages */
     public static function merged(iterable $indexes): self
     {
-        $uses = $covered = $words = $parts = [];
+        $uses = $covered = $words = $parts = $latentUses = $latentWords = $latentParts = [];
         $coveredBy = $pairs = $pages = [];
         foreach ($indexes as $index) {
-            foreach ([[&$uses, $index->uses], [&$covered, $index->covered], [&$words, $index->words], [&$parts, $index->parts]] as [&$all, $own]) {
+            $kinds = [
+                [&$uses, $index->uses], [&$covered, $index->covered], [&$words, $index->words], [&$parts, $index->parts],
+                [&$latentUses, $index->latentUses], [&$latentWords, $index->latentWords], [&$latentParts, $index->latentParts],
+            ];
+            foreach ($kinds as [&$all, $own]) {
                 foreach ($own as $key => $places) {
                     $all[$key] = ($all[$key] ?? []) + $places;
                 }
             }
-            unset($all);
+            unset($all, $kinds);
             $coveredBy += $index->coveredBy;
             foreach ($index->pairs as $key => $use) {
                 $pairs[$key] ??= new PairUse($use->ink, $use->ground, $use->kind, $use->state, $use->size, $use->factor, $use->bold, $use->beneath);
@@ -57,27 +67,60 @@ final readonly class ReachIndex
             $pages = [...$pages, ...$index->pages];
         }
 
-        return new self($uses, array_diff_key($covered, $uses), $coveredBy, $words, $parts, $pairs, $pages);
+        return new self($uses, array_diff_key($covered, $uses, $latentUses), $coveredBy, $words, $parts, $pairs, $pages, $latentUses, $latentWords, $latentParts);
     }
 
     /**
-     * All places where a setting shows, through aliases and derived values.
+     * All places where a setting shows as the pages stand, through aliases and derived values.
      *
-     * @return array<string, list<int>> page => elements, sorted
+     * @return array<string, list<int>> page => elements, sorted; none where it does not apply, or is empty
      */
     public function placesOf(string $path, ResolvedLook $look, CompiledLook $compiled): array
     {
-        $setting = $look->catalog->get($path);
+        return $this->places($path, $look, $compiled, $this->uses, $this->words, $this->parts);
+    }
+
+    /**
+     * Where it shows only once something is opened, pointed at or focused: a closed side cart, a ring of the focus.
+     *
+     * @return array<string, list<int>> page => elements, sorted; none of those where it shows anyway
+     */
+    public function latentPlacesOf(string $path, ResolvedLook $look, CompiledLook $compiled): array
+    {
+        $now = $this->placesOf($path, $look, $compiled);
+        $latent = [];
+        foreach ($this->places($path, $look, $compiled, $this->latentUses, $this->latentWords, $this->latentParts) as $page => $elements) {
+            $latent[$page] = array_values(array_diff($elements, $now[$page] ?? []));
+        }
+
+        return array_filter($latent);
+    }
+
+    /**
+     * @param array<string, array<string, list<int>>> $uses
+     * @param array<string, array<string, list<int>>> $words
+     * @param array<string, array<string, list<int>>> $parts
+     *
+     * @return array<string, list<int>>
+     */
+    private function places(string $path, ResolvedLook $look, CompiledLook $compiled, array $uses, array $words, array $parts): array
+    {
+        $resolution = $look->at($path);
+        $setting = $resolution->setting;
+        // What does not apply changes no byte, and neither does what is empty.
+        if ($resolution->unmet !== null || ($resolution->value === '' && in_array($setting->type, [SettingType::Text, SettingType::Target, SettingType::Picture, SettingType::Picks], true))) {
+            return [];
+        }
         $found = [];
         foreach ($this->propertiesOf($path, $look, $compiled) as $property) {
-            foreach ($this->uses[$property] ?? [] as $page => $elements) {
+            foreach ($uses[$property] ?? [] as $page => $elements) {
                 $found[$page] = [...$found[$page] ?? [], ...$elements];
             }
         }
         if (! $setting->isCss()) {
-            $found = $this->words[$path] ?? ($setting->type === SettingType::Text ? [] : $this->parts[$setting->part] ?? []);
+            $found = $words[$path] ?? ($setting->type === SettingType::Text ? [] : $parts[$setting->part] ?? []);
         } elseif ($found === []) {
-            $found = $this->words[$path] ?? [];
+            $found = $words[$path] ?? [];
         }
 
         return array_map(static function (array $elements): array {
@@ -119,7 +162,7 @@ final readonly class ReachIndex
         }
         foreach ($elements as $element) {
             $found = [];
-            foreach ([$this->uses, $this->words] as $places) {
+            foreach ([$this->uses, $this->words, $this->latentUses, $this->latentWords] as $places) {
                 foreach ($places as $key => $pages) {
                     if (in_array($element, $pages[$page] ?? [], true)) {
                         $path = $byProperty[$key] ?? ($look->catalog->has($key) ? $key : null);
@@ -149,6 +192,12 @@ final readonly class ReachIndex
         }
         if ($resolution->unmet !== null) {
             return 'hidden: it shows when '.$resolution->unmet->inWords($look->catalog);
+        }
+        $latent = $this->latentPlacesOf($path, $look, $compiled);
+        if ($latent !== []) {
+            $count = array_sum(array_map(count(...), $latent));
+
+            return sprintf('it shows only when something is opened, pointed at or focused, in %d %s', $count, $count === 1 ? 'place' : 'places');
         }
         foreach ($this->propertiesOf($path, $look, $compiled) as $property) {
             if (isset($this->covered[$property])) {

@@ -30,14 +30,14 @@ export function startReach(shopWindow) {
     shopWindow.light(held);
   }
 
-  function tell({ label, count, pages, places, why }) {
+  function tell({ label, count, pages, places, why, later }) {
     const place = document.querySelector('#tape-reach');
     const first = document.createElement('p');
     const name = document.createElement('b');
     name.textContent = label;
-    first.append(name, why ? '' : ` shows in ${count} ${count === 1 ? 'place' : 'places'} on ${Object.keys(pages).length} ${Object.keys(pages).length === 1 ? 'page' : 'pages'}`);
+    first.append(name, why ? '' : ` shows in ${count} ${count === 1 ? 'place' : 'places'} on ${Object.keys(pages).length} ${Object.keys(pages).length === 1 ? 'page' : 'pages'}${later ? `, and in ${later} more when opened, pointed at or focused` : ''}`);
     const second = document.createElement('p');
-    second.textContent = why ? `Shows nowhere: ${why}.` : Object.entries(pages).map(([key, words]) => `${words} ${places[key].length}`).join('   ');
+    second.textContent = why ? `${later ? 'At rest nowhere' : 'Shows nowhere'}: ${why}.` : Object.entries(pages).map(([key, words]) => `${words} ${places[key].length}`).join('   ');
     place.replaceChildren(first, second);
   }
 

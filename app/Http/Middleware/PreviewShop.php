@@ -28,7 +28,7 @@ final class PreviewShop
         foreach (['storefront', 'look', 'moment'] as $name) {
             $request->route()->forgetParameter($name);
         }
-        $request->attributes->set('sample-cart', $request->query('cart') === 'sample');
+        $request->attributes->set('sample-cart', in_array($request->query('cart'), ['sample', 'sample-code'], true) ? $request->query('cart') : null);
         app()->instance(ShopContext::class, $this->drafts->context($look, $request, $moment) ?? throw new NotFoundHttpException());
         $response = $next($request);
         $response->headers->set('Cache-Control', 'no-store');

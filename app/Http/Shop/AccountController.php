@@ -14,6 +14,8 @@ use Illuminate\View\View;
 /** A customer finds an order again by its number and the e-mail address it was placed with. */
 final class AccountController
 {
+    public const NONE = 'There is no order with that number and address. Both stand in the letter we sent you.';
+
     public function __construct(private readonly ShopContext $shop) {}
 
     public function show(): View
@@ -28,7 +30,7 @@ final class AccountController
         $order = Order::query()->where('storefront_id', $this->shop->storefront->id)->firstWhere('number', $number);
         // The same words whichever of the two is wrong: neither is given away.
         if ($order === null || mb_strtolower($order->details['email'] ?? '') !== mb_strtolower($email)) {
-            return response()->view('shop.account', ['shop' => $this->shop, 'number' => $number, 'email' => $email, 'problem' => 'There is no order with that number and address. Both stand in the letter we sent you.'], 422);
+            return response()->view('shop.account', ['shop' => $this->shop, 'number' => $number, 'email' => $email, 'problem' => self::NONE], 422);
         }
 
         return redirect($this->shop->redirectAddress("/order/$order->token"), 303);

@@ -16,6 +16,8 @@ use Illuminate\Http\Response;
 
 final class CartController
 {
+    public const UNSOLD = 'That product cannot be bought just now. Everything else in your cart is still here.';
+
     public function __construct(private readonly ShopContext $shop) {}
 
     public function show(): View
@@ -27,7 +29,7 @@ final class CartController
     {
         $product = Product::query()->firstWhere('slug', $request->word('product'));
         if ($product === null || $product->stock === 0) {
-            return response()->view('shop.cart', ['shop' => $this->shop, 'problem' => 'That product cannot be bought just now. Everything else in your cart is still here.', ...$this->codeState()], 422);
+            return response()->view('shop.cart', ['shop' => $this->shop, 'problem' => self::UNSOLD, ...$this->codeState()], 422);
         }
         $cart = $this->shop->visitor->cartOrNew();
         if (! $change->hasRoom($cart, $product)) {
@@ -60,11 +62,16 @@ final class CartController
             return redirect($this->shop->redirectAddress('/cart'), 303);
         }
         if ($code !== '' && PromotionCode::query()->where('code', $code)->doesntExist()) {
-            return response()->view('shop.cart', ['shop' => $this->shop, ...$this->codeState(), 'codeTyped' => $code, 'codeProblem' => "“{$code}” is not one of our codes. Check the spelling; your cart is unchanged."], 422);
+            return response()->view('shop.cart', ['shop' => $this->shop, ...$this->codeState(), 'codeTyped' => $code, 'codeProblem' => self::noSuchCode($code)], 422);
         }
         $change->code($cart, $code === '' ? null : $code);
 
         return redirect($this->shop->redirectAddress('/cart'), 303);
+    }
+
+    public static function noSuchCode(string $code): string
+    {
+        return "“{$code}” is not one of our codes. Check the spelling; your cart is unchanged.";
     }
 
     /** @return array{codeTyped: string, codeProblem: ?string} */

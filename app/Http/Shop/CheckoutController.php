@@ -39,12 +39,14 @@ final class CheckoutController
         'max' => 'Please use at most :max characters.',
     ];
 
+    public const NOT_CHOSEN = 'Choose how it should travel.';
+
     public function __construct(private readonly ShopContext $shop) {}
 
     public function details(TypedRequest $request): View|RedirectResponse
     {
         // The shop window can show how mistakes look without anybody having to make them.
-        $problems = $this->shop->isPreview() && $request->flag('mistakes') ? ['email' => self::MESSAGES['email']] : [];
+        $problems = $this->shop->isPreview() && $request->flag('mistakes') ? ['name' => self::MESSAGES['required'], 'email' => self::MESSAGES['email']] : [];
 
         return $this->withCart(fn(Cart $cart): View => view('shop.checkout.details', ['shop' => $this->shop, 'details' => $cart->details ?? [], 'problems' => $problems]));
     }
@@ -80,7 +82,7 @@ final class CheckoutController
             $offers = DeliveryOffer::query()->orderBy('position')->get();
             $offer = $offers->firstWhere('id', $request->id('offer'));
             if ($offer === null) {
-                return response()->view('shop.checkout.delivery', ['shop' => $this->shop, 'offers' => $offers, 'chosen' => null, 'problem' => 'Choose how it should travel.'], 422);
+                return response()->view('shop.checkout.delivery', ['shop' => $this->shop, 'offers' => $offers, 'chosen' => null, 'problem' => self::NOT_CHOSEN], 422);
             }
             Transaction::run(static fn() => $cart->update(['delivery_offer_id' => $offer->id]));
 
@@ -131,7 +133,7 @@ final class CheckoutController
 
     public function received(TypedRequest $request, string $token): View|Response
     {
-        $sample = $request->attributes->get('sample-cart') === true ? $this->sampleOrder() : null;
+        $sample = $request->attributes->get('sample-cart') !== null ? $this->sampleOrder() : null;
         $order = $sample ?? Order::query()->where('storefront_id', $this->shop->storefront->id)->firstWhere('token', $token);
 
         return $order === null
@@ -155,7 +157,7 @@ final class CheckoutController
         return new Order([
             'number' => 'W-SAMPLE', 'details' => $cart->details ?? [],
             'lines' => $cart?->lines->map(static fn($l): array => ['name' => $l->product->name, 'quantity' => $l->quantity, 'sum' => $l->product->price * $l->quantity])->values()->all() ?? [],
-            'totals' => ['goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total, 'code' => null, 'offer' => (string) $cart?->deliveryOffer?->name],
+            'totals' => ['goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total, 'code' => $cart?->code, 'offer' => (string) $cart?->deliveryOffer?->name],
         ]);
     }
 }

@@ -14,6 +14,8 @@ use Illuminate\Support\Facades\Hash;
 /** The door of a locked shop. */
 final class LockController
 {
+    public const WRONG = 'That is not the password. Check capital letters and try again.';
+
     public function __construct(private readonly ShopContext $shop) {}
 
     public function show(): View|RedirectResponse
@@ -34,6 +36,6 @@ final class LockController
             return redirect($this->shop->redirectAddress('/'));
         }
 
-        return response()->view('shop.locked', ['shop' => $this->shop, 'problem' => 'That is not the password. Check capital letters and try again.'], 422);
+        return response()->view('shop.locked', ['shop' => $this->shop, 'problem' => self::WRONG], 422);
     }
 }

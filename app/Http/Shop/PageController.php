@@ -14,6 +14,7 @@ use Ikat\Core\Look\Item;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\Response;
+use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Collection;
 use Illuminate\View\View;
 
@@ -59,6 +60,18 @@ final class PageController
             'shop' => $this->shop, 'category' => $found, 'products' => $products, 'sort' => $sort, 'sorts' => $sorts,
             'stock' => $request->flag('stock'), 'reduced' => $request->flag('reduced'),
             'asked' => array_filter(['sort' => $asked, 'stock' => $request->flag('stock') ? '1' : '', 'reduced' => $request->flag('reduced') ? '1' : '', 'cart' => $request->word('cart')], static fn(string $v): bool => $v !== ''),
+        ]);
+    }
+
+    /** A category whose filters leave nothing, or one in the middle of its pages; null in a store without categories. */
+    public function categoryState(bool $isPaged): ?View
+    {
+        $category = Category::query()->orderBy('position')->first();
+        $products = $isPaged && $category !== null ? $category->products()->with(self::CARD)->orderBy('position')->limit(2)->get() : collect();
+
+        return $category === null ? null : view('shop.category', [
+            'shop' => $this->shop, 'category' => $category, 'products' => new LengthAwarePaginator($products, 3 * $products->count(), max(1, $products->count()), $isPaged ? 2 : 1), 'sort' => $this->shop->text('grid.sort'),
+            'sorts' => array_diff_key(ProductSettings::SORTS, ['hand' => true]), 'stock' => ! $isPaged, 'reduced' => ! $isPaged, 'asked' => [],
         ]);
     }
 

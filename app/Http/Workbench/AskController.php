@@ -40,7 +40,7 @@ final class AskController
         $path = $request->word('path');
         $setting = $bench->setting($path);
 
-        return response()->json(self::places($setting->label, $bench->places($path), $bench->whyNowhere($path)));
+        return response()->json(self::places($setting->label, $bench->places($path), $bench->whyNowhere($path)) + ['later' => array_sum(array_map(count(...), $bench->latentPlaces($path)))]);
     }
 
     /** What an element of the window is made of: its settings, the value of each, and why it is that. */
@@ -93,7 +93,7 @@ final class AskController
      */
     private static function places(string $label, array $places, ?string $why): array
     {
-        return ['label' => $label, 'places' => $places, 'count' => array_sum(array_map(count(...), $places)), 'pages' => array_intersect_key(SamplePages::LABELS, $places), 'why' => $why];
+        return ['label' => $label, 'places' => $places, 'count' => array_sum(array_map(count(...), $places)), 'pages' => array_intersect_key(SamplePages::labels(), $places), 'why' => $why];
     }
 
     /** @return list<int> places of elements on a page, as the window numbers them */

@@ -49,7 +49,7 @@ final class EditAnswer
             'sheet' => $bench->sheet(),
             'reload' => $structural !== [],
             'words' => $made === null ? 'Nothing changed.' : ucfirst($made->kind).': '.$made->label.'.',
-            'places' => count($changes) === 1 && $bench->input()->look->catalog->has($changes[0]->path) ? $bench->places($changes[0]->path) : [],
+            'places' => $made === null ? [] : $bench->lastReach()->places ?? [],
         ];
     }
 }

@@ -71,7 +71,9 @@ final class PageReaderTest extends TestCase
     public function testStatesMediaAndGeneratedContentCount(): void
     {
         $input = $this->read('<div class="scheme-night"><a class="h">x</a><i class="m"></i><u class="wide"></u></div>');
-        self::assertSame(['page' => [1]], $this->places($input, 'scheme.night.link'));
+        self::assertSame([], $this->places($input, 'scheme.night.link'), 'a link pointed at is not seen while nobody points');
+        self::assertSame(['page' => [1]], $input->reach->latentPlacesOf('scheme.night.link', $input->look, $input->compiled));
+        self::assertStringContainsString('only when something is opened, pointed at or focused, in 1 place', (string) $input->reach->whyNowhere('scheme.night.link', $input->look, $input->compiled));
         self::assertSame(['page' => [2]], $this->places($input, 'scheme.night.rating'));
         self::assertSame(['page' => [3]], $this->places($input, 'grid.gap'));
     }

@@ -10,13 +10,14 @@
     <p><b>Reach</b></p><p>Point at a control to see where it shows.</p>
     @else
     @php($entry = $last->entry())
-    @php($path = count($entry->changes) === 1 ? $entry->changes[0]->path : null)
-    @php($places = $path !== null && $bench->input()->look->catalog->has($path) ? $bench->places($path) : [])
-    @php($why = $path !== null && $bench->input()->look->catalog->has($path) ? $bench->whyNowhere($path) : null)
+    @php($reach = $bench->lastReach())
+    @php($places = $reach->places ?? [])
+    @php($why = $reach?->why)
+    @php($latent = array_sum(array_map('count', $reach->latent ?? [])))
     <p><b>{{ ['edit' => 'Last edit', 'undo' => 'Undone', 'redo' => 'Redone'][$entry->kind->value] }}</b> <span>{{ $entry->label }}{{ $last->author === $bench->user->name ? '' : ', by '.$last->author }}</span>
-      @if ($places !== [])<b>{{ array_sum(array_map('count', $places)) }} {{ array_sum(array_map('count', $places)) === 1 ? 'place' : 'places' }} on {{ count($places) }} {{ count($places) === 1 ? 'page' : 'pages' }}</b>@endif</p>
+      @if ($places !== [])<b>{{ array_sum(array_map('count', $places)) }} {{ array_sum(array_map('count', $places)) === 1 ? 'place' : 'places' }} on {{ count($places) }} {{ count($places) === 1 ? 'page' : 'pages' }}</b>@if ($latent > 0) and {{ $latent }} more when opened, pointed at or focused @endif @endif</p>
     @if ($why !== null)<p>Nothing visible changed: {{ $why }}.</p>
-    @else<p class="page-counts">@foreach ($places as $page => $elements)<span>{{ App\Looks\SamplePages::LABELS[$page] }} {{ count($elements) }}</span> @endforeach</p>@endif
+    @else<p class="page-counts">@foreach ($places as $page => $elements)<span>{{ App\Looks\SamplePages::labels()[$page] }} {{ count($elements) }}</span> @endforeach</p>@endif
     @endif
   </div>
   <div class="tape-who" hx-get="{{ $bench->address('pulse') }}" hx-include="#state" hx-trigger="every 12s" hx-swap="innerHTML">

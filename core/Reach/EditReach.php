@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Reach;
+
+use Ikat\Core\Check\CheckInput;
+use Ikat\Core\Look\Change;
+use Ikat\Core\Look\Item;
+use Ikat\Core\Look\SettingType;
+
+/** What of a change of one setting can be seen, and why not where nothing can. */
+final readonly class EditReach
+{
+    /**
+     * @param array<string, list<int>> $places page => elements: as the pages stand
+     * @param array<string, list<int>> $latent once something is opened, pointed at or focused
+     * @param ?string $why nothing can be seen; null when something can
+     */
+    private function __construct(public array $places, public array $latent, public ?string $why) {}
+
+    public static function of(Change $change, CheckInput $input): self
+    {
+        if (! $input->look->catalog->has($change->path)) {
+            return new self([], [], null);
+        }
+        $setting = $input->look->catalog->get($change->path);
+        if ($setting->type === SettingType::Items && self::shown($change->before ?? $setting->default, $setting->of, $input) === self::shown($change->after ?? $setting->default, $setting->of, $input)) {
+            return new self([], [], 'what was moved, added or taken out is hidden');
+        }
+        // Words that were there and are gone, or the other way round, are seen where the part is.
+        $places = $input->reach->placesOf($change->path, $input->look, $input->compiled);
+        $latent = $input->reach->latentPlacesOf($change->path, $input->look, $input->compiled);
+        $wasWritten = is_string($change->before) && $change->before !== '' && $change->after === '';
+        if ($places === [] && $latent === [] && $wasWritten && $input->look->at($change->path)->unmet === null) {
+            return new self($input->reach->parts[$setting->part] ?? [], $input->reach->latentParts[$setting->part] ?? [], null);
+        }
+
+        return new self($places, $latent, $places === [] ? $input->reach->whyNowhere($change->path, $input->look, $input->compiled) : null);
+    }
+
+    /** @return list<string> */
+    private static function shown(mixed $list, string $prefix, CheckInput $input): array
+    {
+        $names = array_filter(explode(',', is_string($list) ? $list : ''));
+
+        return array_values(array_filter($names, static function (string $name) use ($prefix, $input): bool {
+            $path = Item::named($prefix, $name)->path('show');
+
+            // Of an item that was taken out nobody can say any more; it counts as seen.
+            return ! $input->look->catalog->has($path) || $input->look->value($path) === true;
+        }));
+    }
+}
