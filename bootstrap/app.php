@@ -27,8 +27,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(OneAddress::class);
         $middleware->prepend(KnownHost::class);
         $middleware->prepend(ReadableInput::class);
-        $middleware->append(SecurityHeaders::class);
-        $middleware->append(HostlessRedirects::class);
+        $middleware->prepend(HostlessRedirects::class);
+        // The outermost of all: what is refused before it reaches anything is answered with headers too.
+        $middleware->prepend(SecurityHeaders::class);
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->redirectGuestsTo('/workbench/sign-in');
         $middleware->redirectUsersTo('/workbench');

@@ -30,7 +30,6 @@ install_tools() {
   php_has dom || wanted+=(php-xml)
   php_has zip || wanted+=(php-zip)
   php_has curl || wanted+=(php-curl)
-  php_has exif || wanted+=(php-common)
   { command -v nginx || [ -x /usr/sbin/nginx ]; } >/dev/null || wanted+=(nginx)
   fpm_program >/dev/null || wanted+=(php-fpm)
   if [ "${1:-}" = browser ]; then command -v chromium >/dev/null || wanted+=(chromium); fi

@@ -13,8 +13,8 @@ return new class extends Migration {
         Schema::create('brought_themes', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('store_id')->constrained();
-            $table->string('name', 60)->charset('ascii')->collation('ascii_bin');
-            $table->string('version', 20)->charset('ascii')->collation('ascii_bin');
+            $table->string('name', 60)->collation('utf8mb4_bin');
+            $table->string('version', 20)->collation('utf8mb4_bin');
             $table->mediumText('tokens');
             $table->mediumText('css');
             $table->timestamps();

@@ -12,11 +12,11 @@ return new class extends Migration {
     {
         // Names in addresses are one and the same only letter by letter: no other case, accent or blank leads to them.
         foreach (['storefronts', 'categories', 'products', 'pages'] as $name) {
-            Schema::table($name, static fn(Blueprint $table) => $table->string('slug')->charset('ascii')->collation('ascii_bin')->change());
+            Schema::table($name, static fn(Blueprint $table) => $table->string('slug')->collation('utf8mb4_bin')->change());
         }
         Schema::table('users', static fn(Blueprint $table) => $table->string('email')->collation('utf8mb4_bin')->change());
         Schema::table('letters', static fn(Blueprint $table) => $table->string('email')->collation('utf8mb4_bin')->change());
-        Schema::table('pictures', static fn(Blueprint $table) => $table->string('name')->charset('ascii')->collation('ascii_bin')->change());
+        Schema::table('pictures', static fn(Blueprint $table) => $table->string('name')->collation('utf8mb4_bin')->change());
         Schema::table('promotion_codes', static fn(Blueprint $table) => $table->string('code', 32)->collation('utf8mb4_bin')->change());
         Schema::table('orders', static function (Blueprint $table): void {
             // The cart it was made of: a second press of the button finds the same order.
@@ -27,7 +27,7 @@ return new class extends Migration {
         });
         Schema::create('sheets', static function (Blueprint $table): void {
             // Stylesheets of releases, by their content-hashed names: a file that is lost is written again.
-            $table->string('name', 80)->charset('ascii')->collation('ascii_bin')->primary();
+            $table->string('name', 80)->collation('utf8mb4_bin')->primary();
             $table->mediumText('css');
             $table->timestamp('created_at')->useCurrent();
         });

@@ -15,7 +15,7 @@ final class FileController
 {
     public function sheet(string $name, DraftFiles $drafts, ReleaseFiles $files): Response
     {
-        return response($drafts->find($name) ?? self::again($name, $files) ?? throw new NotFoundHttpException(), 200, [
+        return response(self::again($name, $files) ?? $drafts->find($name) ?? throw new NotFoundHttpException(), 200, [
             'Content-Type' => 'text/css; charset=UTF-8',
             'Cache-Control' => 'public, max-age=31536000, immutable',
         ]);
