@@ -25,7 +25,7 @@
     </ul>
     @endif
   </section>
-  <section aria-labelledby="trail"><h2 id="trail">What was done</h2>
+  <section><h2 id="trail">What was done</h2>
     @if ($entries->isEmpty())<p>Nothing to tell yet.</p>@else
     <div class="trail" tabindex="0" role="region" aria-labelledby="trail"><table>
       <thead><tr><th scope="col">When (UTC)</th><th scope="col">Who</th><th scope="col">What</th><th scope="col">From</th></tr></thead>

@@ -14,6 +14,6 @@
   @endif
   <p><a class="act" href="{{ $start }}" hx-get="{{ $start }}" hx-target="#bench" hx-swap="morph:innerHTML">Back to all themes</a></p>
   @if ($carrying->stay !== [])
-  <details><summary>The changes that stay</summary><ul class="changes">@foreach ($carrying->stay as $row)<li><b>{{ $row['label'] }}</b><span>{{ $row['value'] }}@if ($row['becomes'] !== null), which is {{ $row['becomes'] }} there@endif</span></li>@endforeach</ul></details>
+  <details><summary>The changes that stay</summary><ul class="changes">@foreach ($carrying->stay as $row)<li><b>{{ $row['label'] }}</b><span>{{ $row['value'] }}@if ($row['becomes'] !== null), which is {{ $row['becomes'] }} there @endif</span></li>@endforeach</ul></details>
   @endif
 </section>
