@@ -23,7 +23,8 @@ run_bench() {
       server) node benchmarks/server.mjs ;;
       paint) node benchmarks/paint.mjs ;;
       lighthouse) node benchmarks/lighthouse.mjs ;;
-      *) fail "There is no benchmark \"$part\". There are: ${BENCH_PARTS[*]}." ;;
+      torture) IKAT_FPM_AGAIN="$(fpm_again "$TEST_STORE")" node benchmarks/torture.mjs ;;
+      *) fail "There is no benchmark \"$part\". There are: ${BENCH_PARTS[*]}, and torture." ;;
     esac
   done
 }

@@ -148,17 +148,20 @@ free_port() { php -r '$s=stream_socket_server("tcp://127.0.0.1:0"); echo substr(
 
 # serve FOLDER PORT FILES: nginx and php-fpm, from the configuration that ships, on loopback.
 serve() {
-  local store=$1 port=$2 files=$3 socket as_root_nginx="" as_root_fpm="" flags=() fpm
+  local store=$1 port=$2 files=$3 socket as_root_nginx="" as_root_fpm=""
   socket=$(socket_of "$store" fpm)
-  fpm=$(fpm_program)
-  if [ "$(id -u)" = 0 ]; then as_root_nginx="user root;" as_root_fpm=$'user = root\ngroup = root' flags=(-R); fi
+  if [ "$(id -u)" = 0 ]; then as_root_nginx="user root;" as_root_fpm=$'user = root\ngroup = root'; fi
   mkdir -p "$store/tmp"
   fill "$ROOT/config/server/nginx.conf" "$store/ikat/nginx.conf" "$as_root_nginx"
   fill "$ROOT/config/server/php-fpm.conf" "$store/ikat/php-fpm.conf" "$as_root_fpm"
-  PATH="$PATH:/usr/sbin:/sbin" "$fpm" "${flags[@]}" -y "$store/ikat/php-fpm.conf" \
-    -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps="${IKAT_WATCH:-0}" -d variables_order=EGPCS \
-    || fail "php-fpm did not start. $store/logs/php-fpm.log says why."
+  bash -c "$(fpm_again "$store")" || fail "php-fpm did not start. $store/logs/php-fpm.log says why."
   nginx_program -c "$store/ikat/nginx.conf" 2>>"$store/logs/nginx.log" || fail "nginx did not start on port $port. If the port is taken, choose another: ./ikat start --port 9000. $store/logs/nginx.log says more."
+}
+
+# fpm_again FOLDER: the command that starts the workers.
+fpm_again() {
+  printf '%s%s -y %q/ikat/php-fpm.conf -d opcache.enable=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d opcache.validate_timestamps=%s -d variables_order=EGPCS' \
+    "$(fpm_program)" "$([ "$(id -u)" = 0 ] && echo ' -R')" "$1" "${IKAT_WATCH:-0}"
 }
 
 # fill TEMPLATE TARGET AS_ROOT: uses what serve knows.

@@ -16,6 +16,9 @@ function refuse() {
   process.exit(0);
 }
 
+/** Whether a profile calls itself sRGB, in ASCII or in UTF-16: such a picture is as every screen shows it already. */
+const namesSrgb = (icc) => icc.includes('sRGB') || icc.includes(Buffer.from('sRGB', 'utf16le').swap16());
+
 async function drawing(width) {
   const { width: own = width } = await sharp(given).metadata();
   // Drawn at the density that gives the wanted width, not scaled up afterwards.
@@ -32,7 +35,7 @@ async function bitmap(most, side) {
   const lies = (meta.orientation ?? 1) > 1;
   // Turned by a quarter, its sides change places.
   const turned = (meta.orientation ?? 1) > 4;
-  return [{ width: turned ? height : meta.width, height: turned ? meta.width : height, moves, lies, inks: meta.space === 'cmyk', profile: meta.icc !== undefined }, png];
+  return [{ width: turned ? height : meta.width, height: turned ? meta.width : height, moves, lies, inks: meta.space === 'cmyk', profile: meta.icc !== undefined && !namesSrgb(meta.icc) }, png];
 }
 
 try {

@@ -62,6 +62,20 @@ stop() {
   say "Ikat has stopped. What was kept is still there."
 }
 
+# A new key; the last two still open what they locked, and what is encrypted in the database is locked anew.
+rotate_key() {
+  local file="$STORE/ikat/settings" new
+  [ -f "$file" ] || fail "There is no key yet. ./ikat start makes one."
+  settings "$STORE" "$DATABASE_PORT"
+  new="base64:$(head -c 32 /dev/urandom | base64)"
+  printf 'APP_KEY=%s\nAPP_PREVIOUS_KEYS=%s\nDB_PASSWORD=%s\n' "$new" "$(printf '%s,%s' "$APP_KEY" "${APP_PREVIOUS_KEYS:-}" | cut -d, -f1,2 | sed 's/,$//')" "$DB_PASSWORD" > "$file.new"
+  mv "$file.new" "$file"
+  settings "$STORE" "$DATABASE_PORT"
+  start_database "$STORE" "$DATABASE_PORT"
+  php artisan secrets:renew || fail "The key is exchanged, but what was locked with the earlier one was not locked anew; the message above says why. Run this again."
+  say "The key is exchanged. ./ikat start makes the server use it."
+}
+
 reset() {
   if [ "${1:-}" != --yes ]; then
     read -r -p "This throws away every look, release and order of the demo store. Type yes to go on: " answer

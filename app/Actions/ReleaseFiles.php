@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Files\Unwritten;
+
 /** The stylesheets of releases, where the web server finds them. A name is made from its content, so a file never changes. */
 class ReleaseFiles
 {
@@ -17,17 +19,17 @@ class ReleaseFiles
             return;
         }
         if (! is_dir($this->folder) && ! @mkdir($this->folder, 0o755, true) && ! is_dir($this->folder)) {
-            throw new \RuntimeException("The folder for release files cannot be made: {$this->folder}");
+            throw Unwritten::because('The folder of stylesheets');
         }
         $aside = "$target.".bin2hex(random_bytes(4)).'.part';
         $this->step();
-        $handle = fopen($aside, 'xb') ?: throw new \RuntimeException("The release file cannot be written: $name");
+        $handle = @fopen($aside, 'xb') ?: throw Unwritten::because('A stylesheet');
         try {
             $half = intdiv(strlen($content), 2);
-            $written = (int) fwrite($handle, substr($content, 0, $half));
+            $written = (int) @fwrite($handle, substr($content, 0, $half));
             $this->step();
-            if ($written + (int) fwrite($handle, substr($content, $half)) !== strlen($content) || ! fflush($handle) || ! fsync($handle)) {
-                throw new \RuntimeException("The release file could not be written whole: $name. Is the disk full?");
+            if ($written + (int) @fwrite($handle, substr($content, $half)) !== strlen($content) || ! @fflush($handle) || ! fsync($handle)) {
+                throw Unwritten::because('A stylesheet');
             }
         } finally {
             fclose($handle);

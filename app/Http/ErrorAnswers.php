@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Files\Unwritten;
 use App\Http\Middleware\PublicShop;
 use App\Shop\PageCache;
 use App\Shop\ShopContext;
@@ -61,6 +62,7 @@ final class ErrorAnswers
             $e instanceof ValidationException => 422,
             $e instanceof HttpExceptionInterface => $e->getStatusCode(),
             self::isDatabaseAway($e) => 503,
+            $e instanceof Unwritten => 507,
             default => 500,
         };
     }
@@ -68,15 +70,17 @@ final class ErrorAnswers
     /** Refused, gone away, lost, shutting down, or not there in time (MariaDB's client errors 2002, 2006 and 2013, server error 1053). */
     private static function isDatabaseAway(\Throwable $e): bool
     {
-        $pdo = $e instanceof QueryException ? $e->getPrevious() ?? $e : $e;
+        // A query in a template is told of by the template's own exception, and that by the one before it.
+        for ($pdo = $e; $pdo !== null && ! ($pdo instanceof \PDOException && ! $pdo instanceof QueryException); $pdo = $pdo->getPrevious());
 
-        return $pdo instanceof \PDOException && preg_match('/\b(1040|1053|1927|2002|2003|2006|2013)\b|gone away|Connection refused|Lost connection/', $pdo->getMessage()) === 1;
+        return $pdo !== null && preg_match('/\b(1040|1053|1927|2002|2003|2006|2013)\b|gone away|Connection refused|Lost connection/', $pdo->getMessage()) === 1;
     }
 
     private static function words(\Throwable $e, int $status): string
     {
         return match (true) {
             $e instanceof ValidationException => (string) $e->validator->errors()->first(),
+            $e instanceof Unwritten => $e->getMessage(),
             // Sentences of our own, for those who sent a form; the framework's are not shown.
             in_array($status, [419, 422], true) && $e->getMessage() !== '' && $e->getMessage() !== 'CSRF token mismatch.' => $e->getMessage(),
             default => self::WORDS[$status] ?? self::WORDS[$status >= 500 ? 500 : 422],

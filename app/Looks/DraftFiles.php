@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Looks;
 
+use Illuminate\Support\Facades\Log;
+
 /**
  * Stylesheets of looks that are not published yet. They have the address they will have once published, because
  * both are named after their content.
@@ -28,10 +30,12 @@ final class DraftFiles
             @mkdir($this->folder, 0o700, true);
         }
         $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
-        if (file_put_contents($part, $css) !== strlen($css) || ! rename($part, $path)) {
+        if (@file_put_contents($part, $css) !== strlen($css) || ! @rename($part, $path)) {
+            // The edit is kept all the same: only the window goes without its newest colors until there is room.
             @unlink($part);
+            Log::warning('A draft’s stylesheet could not be written whole. Is the disk full?');
 
-            throw new \RuntimeException('A draft’s stylesheet could not be written whole. Is the disk full?');
+            return;
         }
         $this->sweep();
     }

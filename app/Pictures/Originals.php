@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\Unwritten;
+
 /** Uploaded pictures as they were decoded, without loss: what icons, trimmed and recolored versions are made from. */
 final class Originals
 {
@@ -20,7 +22,7 @@ final class Originals
         if (@file_put_contents($part, $png) !== strlen($png) || ! @rename($part, $path)) {
             @unlink($part);
 
-            throw new \RuntimeException('A picture’s original could not be written whole. Is the disk full?');
+            throw Unwritten::because('The picture’s original');
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\Unwritten;
 use Illuminate\Http\UploadedFile;
 
 /**
@@ -73,7 +74,10 @@ class PictureIntake
         }
 
         if ($picture->svg !== null) {
-            $bytes += (int) file_put_contents("$this->folder/$base.svg", $picture->svg, LOCK_EX);
+            if (@file_put_contents("$this->folder/$base.svg", $picture->svg, LOCK_EX) !== strlen($picture->svg)) {
+                throw Unwritten::because('The drawing');
+            }
+            $bytes += strlen($picture->svg);
         }
         $this->originals->put("$this->address/$base", $original);
 
@@ -96,7 +100,7 @@ class PictureIntake
         if (! $isWritten || $bytes === 0 || ! @rename($part, $path)) {
             @unlink($part);
 
-            throw new \RuntimeException('A picture’s file could not be written whole. Is the disk full?');
+            throw Unwritten::because('A file of the picture');
         }
 
         return $bytes;

@@ -22,6 +22,15 @@ final class AccessTest extends AppTestCase
 {
     private const NEW = 'three paper lanterns';
 
+    /** What stood in the trail before this test. */
+    private static int $before = 0;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::$before = (int) AuditEntry::query()->max('id');
+    }
+
     private function signIn(string $password = 'lantern-night', string $email = 'maren@wrenfold.example'): \Illuminate\Testing\TestResponse
     {
         return $this->post('/workbench/sign-in', ['email' => $email, 'password' => $password]);
@@ -30,7 +39,7 @@ final class AccessTest extends AppTestCase
     /** @return list<string> */
     private static function trail(): array
     {
-        return array_values(AuditEntry::query()->orderBy('id')->pluck('what')->all());
+        return array_values(AuditEntry::query()->where('id', '>', self::$before)->orderBy('id')->pluck('what')->all());
     }
 
     private function linkIn(string $way): string
@@ -253,7 +262,7 @@ final class AccessTest extends AppTestCase
         $this->post("/workbench/looks/$copy->id/away", [], ['HX-Request' => 'true'])->assertOk();
         $this->post('/workbench/sign-out');
         self::assertSame(['sign-in refused', 'signed in', 'published', 'look put away', 'signed out'], self::trail());
-        self::assertSame('127.0.0.1', AuditEntry::query()->first()?->ip_address);
+        self::assertSame('127.0.0.1', AuditEntry::query()->latest('id')->first()?->ip_address);
         foreach (AuditEntry::query()->get() as $entry) {
             self::assertStringNotContainsString('lantern-night', json_encode($entry->getAttributes(), JSON_THROW_ON_ERROR));
         }
@@ -283,6 +292,12 @@ final class AccessTest extends AppTestCase
         \Illuminate\Support\Facades\Facade::clearResolvedInstance('encrypter');
         \Illuminate\Support\Facades\Crypt::clearResolvedInstances();
         $this->withUnencryptedCookie('shop_key', (string) $key?->getValue())->get('/shop/wrenfold-trade/')->assertOk();
+        self::assertSame('ABCDEFGH', User::query()->findOrFail($maren->id)->factor_secret);
+        // Locked anew, the earlier key may go.
+        self::assertSame(0, \Illuminate\Support\Facades\Artisan::call('secrets:renew'));
+        config(['app.previous_keys' => []]);
+        $this->app->forgetInstance('encrypter');
+        \Illuminate\Support\Facades\Facade::clearResolvedInstance('encrypter');
         self::assertSame('ABCDEFGH', User::query()->findOrFail($maren->id)->factor_secret);
     }
 }

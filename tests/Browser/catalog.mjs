@@ -48,7 +48,8 @@ export async function openFull(browser, more = {}) {
   await signIn(page);
   const paths = Object.fromEntries(await page.evaluate(() => [...document.querySelector('[data-page]').options].map((o) => [o.value, o.dataset.path])));
   await change(page, { ...FULL, ...more });
-  return { page, paths, settings: catalog() };
+  const states = await page.evaluate(() => [...document.querySelectorAll('[data-page] optgroup:last-of-type option')].map((o) => o.value));
+  return { page, paths, states, settings: catalog() };
 }
 
 const PICTURES = ['lead-winter', 'lead-thaw'];

@@ -11,6 +11,8 @@ export function ask(path, { method = 'GET', form, body, headers = {}, from = '12
       headers: { 'Sec-Fetch-Site': 'same-origin', Host: new URL(BASE).host, ...(form ? { 'Content-Type': 'application/x-www-form-urlencoded' } : {}), ...(sent === undefined ? {} : { 'Content-Length': Buffer.byteLength(sent) }), ...headers },
     }, (response) => {
       const parts = [];
+      // Cut off in the middle: that is no answer.
+      response.on('close', () => { if (!response.complete) reject(new Error('cut off')); });
       response.on('data', (part) => parts.push(part));
       response.on('end', () => resolve({ status: response.statusCode, headers: response.headers, text: Buffer.concat(parts).toString('utf8') }));
     });

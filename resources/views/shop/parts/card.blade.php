@@ -6,7 +6,8 @@
     <x-shop::picture :picture="$pictures[0]" :eager="$eager ?? false" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>
     @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :picture="$pictures[1]" alt="" class="card-second" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>@endif
     @else
-    <span class="no-picture">No picture yet</span>
+    {{-- A label says enough, and has the room to itself. --}}
+    <span class="no-picture">{{ $shop->on('card.label') && $product->labels(now()) !== [] ? '' : 'No picture yet' }}</span>
     @endif
     @if ($shop->on('card.label'))@include('shop.parts.labels')@endif
   </div>
