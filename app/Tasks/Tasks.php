@@ -63,6 +63,7 @@ final class Tasks
 
     private function sweep(): void
     {
+        /** @var Collection<int, Task> $old */
         $old = Task::query()->where('created_at', '<', now()->subDays(self::KEPT_DAYS))->limit(100)->get();
         foreach ($old as $task) {
             @unlink($task->file());

@@ -138,10 +138,15 @@ final class ColorParser
         if ($hasCommas) {
             self::refuseModernInLegacy($text, $name, [...$values, ...$alpha === null ? [] : [$alpha]]);
         }
-        $kind = rtrim($name, 'a') === 'rgb' || rtrim($name, 'a') === 'hsl' ? rtrim($name, 'a') : $name;
+        $kind = match ($name) {
+            'rgb', 'rgba' => 'rgb',
+            'hsl', 'hsla' => 'hsl',
+            default => $name,
+        };
+        [$wholes, $bounds] = [self::WHOLES[$kind], self::BOUNDS[$kind]];
         $numbers = [];
         foreach ($values as $i => $value) {
-            $numbers[] = (self::HUES[$kind] ?? null) === $i ? self::hue($text, $value) : self::held(self::number($text, $value, self::WHOLES[$kind][$i]), self::BOUNDS[$kind][$i]);
+            $numbers[] = (self::HUES[$kind] ?? null) === $i ? self::hue($text, $value) : self::held(self::number($text, $value, $wholes[$i]), $bounds[$i]);
         }
         // What browsers paint: in percentages, saturation and lightness end at 100; in numbers they do not.
         if ($kind === 'hsl' && $numbers[0] !== null && $values[1][0] === ColorTokens::PERCENTAGE && $values[2][0] === ColorTokens::PERCENTAGE) {

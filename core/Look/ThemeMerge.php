@@ -20,12 +20,12 @@ final readonly class ThemeMerge
     /**
      * @param list<array{path: string, label: string, from: string, to: string}> $moved settings that are not the merchant's own
      * @param list<string> $kept
-     * @param list<array{path: string, to: string, label: string, value: string}> $carried
-     * @param list<array{path: string, label: string, was: string, becomes: string}> $retyped
-     * @param list<array{path: string, label: string, value: string, why: string}> $removed without effect in the new version
-     * @param list<array{path: string, label: string, was: string, becomes: string, why: string}> $shifted in force, and another value than before
-     * @param list<array{path: string, label: string, value: string, was: string}> $loosened what they were linked to is gone; they keep its value as their own
-     * @param list<array{path: string, label: string, before: string, mine: string, theirs: string}> $questions
+     * @param list<array<string, string>> $carried by path, to, label, value
+     * @param list<array<string, string>> $retyped by path, label, was, becomes
+     * @param list<array<string, string>> $removed by path, label, value, why; without effect in the new version
+     * @param list<array<string, string>> $shifted by path, label, was, becomes, why; in force, and another value than before
+     * @param list<array<string, string>> $loosened by path, label, value, was; what they were linked to is gone, and they keep its value as their own
+     * @param list<array<string, string>> $questions by path, label, before, mine, theirs
      * @param array<string, bool|float|string|null> $changes what the merge does to the own changes whatever is decided
      */
     private function __construct(
@@ -78,7 +78,9 @@ final readonly class ThemeMerge
             $told[$kind][] = $row;
         }
 
-        return new self($new->base($starter), self::moved($bare['before'], $bare['after'], $own), ...$told, changes: $changes);
+        $rows = static fn(string $kind): array => array_values(array_filter($told[$kind], is_array(...)));
+
+        return new self($new->base($starter), self::moved($bare['before'], $bare['after'], $own), array_values(array_filter($told['kept'], is_string(...))), $rows('carried'), $rows('retyped'), $rows('removed'), $rows('shifted'), $rows('loosened'), $rows('questions'), $changes);
     }
 
     /**

@@ -73,7 +73,7 @@ final class EnclosedPaper
      *
      * @param list<bool> $isWhite
      *
-     * @return list<array{cells: list<int>, box: int}>
+     * @return list<array{cells: non-empty-list<int>, box: int}>
      */
     private static function forms(array $isWhite, int $columns, int $rows): array
     {
@@ -110,7 +110,7 @@ final class EnclosedPaper
     /**
      * Names the piece of ink a form lies in, by the topmost cell of it: forms in one piece have one name.
      *
-     * @param array{cells: list<int>, box: int} $form
+     * @param array{cells: non-empty-list<int>, box: int} $form
      * @param list<bool> $isWhite
      */
     private static function panel(array $form, array $isWhite, int $columns): int

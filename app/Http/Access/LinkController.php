@@ -14,6 +14,7 @@ use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Hash;
 
 /** What can be done without being signed in, by whoever reads the letter: a new password, and joining a store. */
 final class LinkController
@@ -50,7 +51,7 @@ final class LinkController
         if ($link === null || $user === null || $problem !== null) {
             return $this->form($user === null ? null : $link, 'reset', $token, $problem);
         }
-        $this->links->use($link, fn(): bool => $user->update(['password' => $request->secret('password')]));
+        $this->links->use($link, static fn(): int => User::query()->whereKey($user->id)->update(['password' => Hash::make($request->secret('password'))]));
         $this->sessions->endAll($user);
         $this->audit->note('password chosen by letter', 'signed out everywhere', $user);
 

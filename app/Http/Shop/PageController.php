@@ -66,6 +66,7 @@ final class PageController
     /** A category whose filters leave nothing, or one in the middle of its pages; null in a store without categories. */
     public function categoryState(bool $isPaged): ?View
     {
+        /** @var ?Category $category */
         $category = Category::query()->orderBy('position')->first();
         $products = $isPaged && $category !== null ? $category->products()->with(self::CARD)->orderBy('position')->limit(2)->get() : collect();
 
