@@ -67,6 +67,9 @@ final class AccessLinks
         $address = rtrim((string) config('app.url'), '/')."/workbench/$way/$token";
         $html = view('access.letter', ['subject' => $subject, 'words' => $words, 'address' => $address, 'hours' => $hours])->render();
         Transaction::run(static function () use ($store, $row, $token, $hours, $subject, $html): void {
+            if ($row['purpose'] === self::INVITATION) { // a second one, of another role perhaps, stands for the first
+                AccessLink::query()->where(['store_id' => $store, 'email' => $row['email'], 'purpose' => self::INVITATION])->whereNull('used_at')->update(['used_at' => now()]);
+            }
             AccessLink::query()->create([...$row, 'store_id' => $store, 'token_hash' => self::hash($token), 'expires_at' => now()->addHours($hours)]);
             Mail::query()->create(['storefront_id' => null, 'to' => $row['email'], 'subject' => $subject, 'html' => $html]);
         });

@@ -63,8 +63,12 @@ final readonly class Lattice
         usort($rows, static fn(array $a, array $b): int => [! $a[3], $a[0]->target() <= 0, $a[0]->target() > 0 ? $a[2] / $a[0]->target() : 0] <=> [! $b[3], $b[0]->target() <= 0, $b[0]->target() > 0 ? $b[2] / $b[0]->target() : 0]);
         [$pair, $set, $ratio, $isWorn] = $rows[0];
         $places = $states = $kinds = [];
-        foreach ($rows as [$other, $of]) {
-            $states += $other->states;
+        foreach ($rows as [$other, $of, , $otherIsWorn]) {
+            if ($isWorn && ! $otherIsWorn) {
+                continue;
+            }
+            // What no part wears has the states it would have, which other schemes show.
+            $states += $isWorn ? $other->states[Palette::scheme($of)] : array_merge(...array_values($other->states));
             $kinds[match ($other->kind) {
                 'text' => $other->large ? 'large text' : 'text',
                 'graphic' => 'drawings',

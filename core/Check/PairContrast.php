@@ -124,7 +124,7 @@ final class PairContrast implements Check
             $large = $kind === 'text' && $sizes->isLarge($use);
             $key = "$ink[1]|$ground[1]|$kind|".($large ? 'large' : '');
             $pair = $pairs[$key] ??= new RolePair($ink[1], $ground[1], $kind, $large);
-            $pair->states[$use->state] = true;
+            $pair->states[$ink[0]][$use->state] = true;
             $pair->beneath[$ink[0]][$use->beneath] = array_values(array_filter(array_map(
                 static fn(string $property): string => implode(' ', self::role($property) ?? []),
                 array_filter(explode(' ', $use->beneath)),

@@ -16,7 +16,7 @@ final class RolePair
     /** @var array<string, array<string, list<int>>> scheme => page => elements */
     public array $places = [];
 
-    /** @var array<string, true> the states it occurs in */
+    /** @var array<string, array<string, true>> scheme => the states it occurs in */
     public array $states = [];
 
     /** @var array<string, array<string, list<string>>> scheme => what lies beneath the ground => the same, as a list of "scheme role", the nearest first */

@@ -211,9 +211,12 @@ final class AccessTest extends AppTestCase
             $this->post('/workbench/people', ['email' => $email, 'role' => $role])->assertStatus(422)->assertSee($words);
         }
         $this->post('/workbench/people', ['email' => 'Pia@wrenfold.example', 'name' => 'Pia', 'role' => 'designer'])->assertRedirect('/workbench/people');
+        $first = $this->linkIn('invitation');
+        $this->post('/workbench/people', ['email' => 'pia@wrenfold.example', 'name' => 'Pia', 'role' => 'designer'])->assertRedirect('/workbench/people');
         $way = $this->linkIn('invitation');
         $this->get('/workbench/people')->assertSee('pia@wrenfold.example');
         $this->post('/workbench/sign-out');
+        $this->get($first)->assertNotFound();
         $this->get($way)->assertOk()->assertSee('value="Pia"', false);
         $this->post($way, ['name' => '', 'password' => self::NEW, 'again' => self::NEW])->assertStatus(422);
         $this->post($way, ['name' => 'Pia', 'password' => self::NEW, 'again' => self::NEW, 'role' => 'owner', 'store_id' => 99])->assertRedirect('/workbench/sign-in');

@@ -39,21 +39,21 @@ async function dyeEachRole(shop) {
 
 /**
  * Every ink and the ground it stands on, as the browser computed them: text, drawings, edges of fields, checked boxes, and
- * the ring around what has the focus. Answers [pair, element number] of each, and the outer end of an element's markup.
+ * the ring around what has the focus. Answers [pair, number of the element and whether it is its ring] of each, and the outer end of the markup.
  */
 function walkPairs(roles) {
   const roleOf = (color) => { const m = color.match(/^rgba?\((\d+), (\d+), (\d+)(?:, ([\d.]+))?\)$/); return m && m[4] !== '0' ? roles[[m[1], m[2], m[3]].join()] : undefined; };
   const groundOf = (element) => { for (let e = element; e; e = e.parentElement) { const role = roleOf(getComputedStyle(e).backgroundColor); if (role) return role; } return undefined; };
   const found = [];
   const all = [...document.body.querySelectorAll('*')];
-  const add = (ink, ground, element) => { if (ink && ground && ink[0] === ground[0]) found.push([`${ink[0]} ${ink[1]}:${ground[1]}`, all.indexOf(element), element.outerHTML.slice(0, 90)]); };
+  const add = (ink, ground, element, what = '') => { if (ink && ground && ink[0] === ground[0]) found.push([`${ink[0]} ${ink[1]}:${ground[1]}`, `${all.indexOf(element)}${what}`, element.outerHTML.slice(0, 90)]); };
   for (const e of all) {
     const style = getComputedStyle(e);
     if (style.clipPath !== 'none' || e.closest('script, style')) continue;
     const isField = e.matches('input:not([type=hidden], [type=checkbox], [type=radio]), select, textarea');
     if (e.matches('[type=checkbox], [type=radio]')) add(roleOf(style.accentColor), groundOf(e.parentElement), e);
     if ((isField || e.matches('.choice')) && !e.disabled) add(roleOf(style.borderBottomColor), groundOf(e.parentElement), e);
-    if (style.outlineStyle !== 'none' && !e.disabled) add(roleOf(style.outlineColor), groundOf(e.parentElement), e);
+    if (style.outlineStyle !== 'none' && !e.disabled) add(roleOf(style.outlineColor), groundOf(e.parentElement), e, ' ring');
     if (e.matches('svg')) add(roleOf(style.stroke) ?? roleOf(style.color), groundOf(e), e);
     else if (isField || [...e.childNodes].some((n) => n.nodeType === 3 && n.data.trim() !== '')) add(roleOf(style.color), groundOf(e), e);
   }

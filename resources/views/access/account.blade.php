@@ -1,5 +1,5 @@
 <x-plain title="Your way in" :wide="true" script="account">
-  <p><a class="act" href="/workbench">Back to the workbench</a>@if ($user->role === App\Models\Role::Owner) <a class="act" href="/workbench/people">People of the store</a>@endif</p>
+  <p class="flex flex-wrap gap-5"><a class="act" href="/workbench">Back to the workbench</a>@if ($user->role === App\Models\Role::Owner) <a class="act" href="/workbench/people">People of the store</a>@endif</p>
   @if (in_array($done, ['password', 'session', 'factor'], true))<p class="notice" role="status">{{ ['password' => 'Your password is changed, and you are signed out everywhere else.', 'session' => 'Signed out there.', 'factor' => 'The second factor is off.'][$done] }}</p>@endif
   @if ($codes)
   <section aria-labelledby="codes"><h2 id="codes">Your recovery codes</h2>

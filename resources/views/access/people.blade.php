@@ -1,5 +1,5 @@
 <x-plain title="People of the store" :wide="true">
-  <p><a class="act" href="/workbench">Back to the workbench</a> <a class="act" href="/workbench/account">Your way in</a></p>
+  <p class="flex flex-wrap gap-5"><a class="act" href="/workbench">Back to the workbench</a> <a class="act" href="/workbench/account">Your way in</a></p>
   @if ($problem)<p class="notice" role="alert">{{ $problem }}</p>@endif
   <section aria-labelledby="people"><h2 id="people">Who works here</h2>
     <ul class="people">

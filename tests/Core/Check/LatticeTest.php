@@ -53,6 +53,13 @@ final class LatticeTest extends TestCase
         self::assertSame([], array_diff(array_merge(...array_values($states)), RolePair::STATES));
     }
 
+    public function testAStateIsToldWhereAPartOfTheSchemeHasIt(): void
+    {
+        $body = self::BODY.'<div class="wear scheme-night"><a href="/">a</a></div>';
+        self::assertSame(['plain'], self::lattice([], $body, 'scheme.night')->knots['link:ground']->states, 'only daylight marks one as where one is');
+        self::assertSame(['plain', 'selected'], self::lattice([], $body, 'scheme.kiln')->knots['link:ground']->states, 'no part wears it: what it would have');
+    }
+
     public function testSeverityIsThatOfTheFinding(): void
     {
         $knots = self::lattice(['scheme.daylight.link' => '#e0d8c8', 'scheme.daylight.field-line' => '#e5dcc8'])->knots;
