@@ -30,7 +30,8 @@ export function startReach(shopWindow) {
     shopWindow.light(held);
   }
 
-  function tell({ label, count, pages, places, why, later }) {
+  function tell({ label, count, pages, places, why, later: laterPlaces }) {
+    const later = Object.values(laterPlaces).flat().length;
     const place = document.querySelector('#tape-reach');
     const first = document.createElement('p');
     const name = document.createElement('b');

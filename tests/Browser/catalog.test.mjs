@@ -59,7 +59,13 @@ async function look(key, view) {
   return page.evaluate(readPage);
 }
 
-const reported = async (path) => (await page.request.get(`${BASE}/workbench/looks/1/reach?path=${path}`, { headers: { Accept: 'application/json' } })).json();
+/** Where a setting shows, and where it does once something is opened, pointed at or focused: the views below do all of these. */
+async function reported(path) {
+  const { places, later, why } = await (await page.request.get(`${BASE}/workbench/looks/1/reach?path=${path}`, { headers: { Accept: 'application/json' } })).json();
+  const both = { ...places };
+  for (const [key, elements] of Object.entries(later)) both[key] = [...both[key] ?? [], ...elements].sort((a, b) => a - b);
+  return { places: both, why: Object.keys(both).length > 0 ? null : why };
+}
 
 const isSame = (a, b) => a.length === b.length && a.every((e, i) => e.at === b[i].at && e.size === b[i].size && e.look === b[i].look);
 

@@ -99,8 +99,9 @@ final class CheckoutController
 
     public function pay(TypedRequest $request, PlaceOrder $place): RedirectResponse|Response|View
     {
-        // The button was pressed twice, and the first press has been answered already.
-        $made = $this->shop->visitor->cart() === null ? PlaceOrder::madeOf($this->shop, $this->shop->visitor->cartToken()) : null;
+        // The button was pressed twice, and the first press has made the order already: before the cart was looked for, or
+        // between looking for it and for its lines.
+        $made = $this->shop->visitor->cart()?->lines->isEmpty() ?? true ? PlaceOrder::madeOf($this->shop, $this->shop->visitor->cartToken()) : null;
         if ($made !== null) {
             return $this->toOrder($made);
         }

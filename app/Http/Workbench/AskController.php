@@ -40,7 +40,7 @@ final class AskController
         $path = $request->word('path');
         $setting = $bench->setting($path);
 
-        return response()->json(self::places($setting->label, $bench->places($path), $bench->whyNowhere($path)) + ['later' => array_sum(array_map(count(...), $bench->latentPlaces($path)))]);
+        return response()->json(self::places($setting->label, $bench->places($path), $bench->whyNowhere($path)) + ['later' => (object) $bench->latentPlaces($path)]);
     }
 
     /** What an element of the window is made of: its settings, the value of each, and why it is that. */
