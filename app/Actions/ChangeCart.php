@@ -21,9 +21,13 @@ final class ChangeCart
     private const SWEEP_EVERY = 40;
     private const SWEPT = 200;
 
-    public function add(Cart $cart, Product $product, int $quantity): void
+    /** False when the cart is not there any more. */
+    public function add(Cart $cart, Product $product, int $quantity): bool
     {
-        Transaction::run(static function () use ($cart, $product, $quantity): void {
+        return Transaction::run(static function () use ($cart, $product, $quantity): bool {
+            if (! Cart::query()->whereKey($cart->id)->lockForUpdate()->exists()) {
+                return false;
+            }
             $cart->touch();
             // One statement, and no lock on a line that is not there yet: such a lock lies on the gap between lines, where
             // other visitors' lines belong too.
@@ -32,6 +36,8 @@ final class ChangeCart
                 on duplicate key update quantity = least(?, quantity + ?), updated_at = values(updated_at)',
                 [$cart->id, $product->id, min($product->stock, $quantity), now(), now(), $product->stock, $quantity],
             );
+
+            return true;
         });
     }
 

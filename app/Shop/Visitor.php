@@ -53,6 +53,14 @@ final class Visitor
         if ($existing !== null && $existing->exists) {
             return $existing;
         }
+
+        return $this->newCart();
+    }
+
+    /** An empty cart, whatever the visitor had. */
+    public function newCart(): Cart
+    {
+        $this->looked = true;
         $this->cart = app(ChangeCart::class)->begin($this->storefront);
         Cookie::queue($this->cookie(ShopCookies::CART, $this->cart->token, 60 * 24 * ChangeCart::KEPT_DAYS));
 

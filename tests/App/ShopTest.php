@@ -68,6 +68,17 @@ final class ShopTest extends AppTestCase
         self::assertSame(1, Order::query()->where('number', $order->number)->count(), 'pressing twice makes one order');
     }
 
+    public function testWhatIsAddedWhileTheCartBecomesAnOrderIsInANewCart(): void
+    {
+        $cart = $this->fill();
+        // Another window's order takes the cart away after this window's request has found it.
+        $this->app['events']->listen('eloquent.retrieved: '.Cart::class, static fn(Cart $found): int => Cart::query()->toBase()->where('token', $cart['shop_cart'])->where('id', $found->id)->delete());
+        $added = $this->send('/cart/add', ['product' => 'heron-folding-lantern', 'quantity' => 2], $cart)->assertStatus(303);
+        self::assertSame(0, Cart::query()->toBase()->where('token', $cart['shop_cart'])->count());
+        $new = (string) $added->getCookie('shop_cart', false)?->getValue();
+        self::assertSame([2], array_map(intval(...), \App\Models\CartLine::query()->whereIn('cart_id', Cart::query()->toBase()->where('token', $new)->pluck('id'))->pluck('quantity')->all()));
+    }
+
     public function testTheTillDeclinesAndFallsSilentAndNothingIsLost(): void
     {
         $cart = $this->fill();

@@ -35,7 +35,11 @@ final class CartController
         if (! $change->hasRoom($cart, $product)) {
             return response()->view('shop.cart', ['shop' => $this->shop, 'problem' => 'A cart holds '.ChangeCart::MOST_LINES.' different products. Take one out, or order these first.', ...$this->codeState()], 422);
         }
-        $change->add($cart, $product, $request->whole('quantity', 1, 1, 99));
+        $quantity = $request->whole('quantity', 1, 1, 99);
+        if (! $change->add($cart, $product, $quantity)) {
+            // It has become an order in another window meanwhile.
+            $change->add($this->shop->visitor->newCart(), $product, $quantity);
+        }
         if ($request->has('now')) {
             return redirect($this->shop->redirectAddress('/checkout'), 303);
         }
