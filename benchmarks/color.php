@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-// Color operations, a call each, against culori and colorjs.io in Node.js on the same colors.
-use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Contrast;
+use Ikat\Core\Color\Ciede2000;
+// Color operations, a call each, against culori and colorjs.io in Node.js on the same colors.
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

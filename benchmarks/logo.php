@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-// The inks of a logo of four megapixels, file to palette, against node-vibrant on the same file.
-use App\Pictures\GdPixels;
 use Ikat\Core\Palette\InkFinder;
+use App\Pictures\GdPixels;
+// The inks of a logo of four megapixels, file to palette, against node-vibrant on the same file.
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

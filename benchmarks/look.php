@@ -2,40 +2,40 @@
 
 declare(strict_types=1);
 
-// Resolve and compile a full look; and the whole check on top of a kept reach index.
-use App\Looks\LookDesk;
-use App\Looks\ReachDesk;
+use App\Models\CurrentStore;
 use App\Models\Look;
-use App\Shop\CurrentStore;
-use Ikat\Core\Check\CheckInput;
-use Ikat\Core\Check\Checks;
-use Ikat\Core\Check\Fixes;
-use Ikat\Core\Check\Lattice;
-use Ikat\Core\Check\MendAll;
-use Ikat\Core\Check\PairContrast;
-use Ikat\Core\Check\Palette;
+use App\Looks\LookReader;
+use App\Inspection\Inspector;
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Contrast\ContrastTable;
+use Ikat\Core\Contrast\SchemeColors;
+use Ikat\Core\Contrast\ContrastFixes;
+use Ikat\Core\Contrast\PairContrast;
+use Ikat\Core\Contrast\RepairAll;
 use Ikat\Core\Compile\LookCompiler;
+use Ikat\Core\Check\Checks;
+// Resolve and compile a full look; and the whole check on top of a kept reach index.
 
 require dirname(__DIR__).'/vendor/autoload.php';
 $app = require dirname(__DIR__).'/bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 app(CurrentStore::class)->is(1);
 $look = Look::query()->with('storefront')->firstOrFail();
-$desk = app(LookDesk::class);
+$desk = app(LookReader::class);
 $state = $look->ownChanges();
 $theme = $desk->theme($look);
-$input = app(ReachDesk::class)->input($look);
+$input = app(Inspector::class)->input($look);
 
 // The same look with a dark set, a gradient, and faint pairs to mend: what the color desk computes at its fullest.
 $full = $look->trying(['dark.on' => true, 'scheme.night.gradient' => 'linear-gradient(135deg, {brand.main} 0%, {brand.second} 100%)', 'scheme.daylight.reduced' => '{brand.accent}', 'scheme.daylight.link' => '#b9b0d8', 'scheme.counter.quiet' => '#8f98a8']);
-$made = app(ReachDesk::class)->input($full);
+$made = app(Inspector::class)->input($full);
 // Findings keep what they computed for one input: each round gets a fresh one.
-$fresh = static fn(CheckInput $i): CheckInput => new CheckInput($i->look, $i->theme, $i->compiled, $i->reach, $i->store, $i->logo, $i->underHeader);
+$fresh = static fn(Inspection $i): Inspection => new Inspection($i->look, $i->theme, $i->compiled, $i->reach, $i->store, $i->logo, $i->underHeader);
 $fixed = 0;
 $mendEach = static function () use ($made, $fresh, &$fixed): void {
     $input = $fresh($made);
-    Lattice::of($input, Palette::sets($input->look, $input->theme));
-    $fixes = new Fixes($input);
+    ContrastTable::of($input, SchemeColors::sets($input->look, $input->theme));
+    $fixes = new ContrastFixes($input);
     $fixed = 0;
     foreach ((new PairContrast())->run($input) as $finding) {
         $fixed += count($fixes->of($finding)) > 0 ? 1 : 0;
@@ -43,9 +43,9 @@ $mendEach = static function () use ($made, $fresh, &$fixed): void {
 };
 
 foreach ([
-    'whole lattice, light and dark' => static fn() => Lattice::of($fresh($made), Palette::sets($made->look, $made->theme)),
+    'whole lattice, light and dark' => static fn() => ContrastTable::of($fresh($made), SchemeColors::sets($made->look, $made->theme)),
     'lattice and all fixes' => $mendEach,
-    'mend all' => static fn() => MendAll::of($fresh($made)),
+    'mend all' => static fn() => RepairAll::of($fresh($made)),
     'resolve and compile' => static fn() => LookCompiler::compile($desk->resolveState($look, $state), $theme),
     'check every pair' => static fn() => Checks::run($input),
 ] as $what => $work) {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Http\Middleware\HostlessRedirects;
 use App\Http\Middleware\KnownHost;
-use App\Http\Middleware\OneAddress;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Storefront\OneAddress;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -33,9 +33,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->redirectGuestsTo('/workbench/sign-in');
         $middleware->redirectUsersTo('/workbench');
-        $middleware->encryptCookies(except: App\Shop\ShopCookies::ALL);
+        $middleware->encryptCookies(except: App\Storefront\ShopCookies::ALL);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
-        App\Http\ErrorAnswers::register($exceptions);
+        App\Errors\ErrorAnswers::register($exceptions);
     })
     ->create();

@@ -7,12 +7,12 @@ use Illuminate\Http\Request;
 define('LARAVEL_START', microtime(true));
 
 require __DIR__.'/../app/Http/Csp.php';
-require __DIR__.'/../app/Shop/ShopCookies.php';
-require __DIR__.'/../app/Shop/PageCache.php';
+require __DIR__.'/../app/Storefront/ShopCookies.php';
+require __DIR__.'/../app/Storefront/PageCache.php';
 require __DIR__.'/../core/Season/SeasonCalendar.php';
-require __DIR__.'/../app/Shop/FrontDoor.php';
+require __DIR__.'/../app/Storefront/CachedPageServer.php';
 
-if (App\Shop\FrontDoor::answer(dirname(__DIR__), $_SERVER)) {
+if (App\Storefront\CachedPageServer::answer(dirname(__DIR__), $_SERVER)) {
     return;
 }
 

@@ -6,11 +6,11 @@ namespace App\Access;
 
 use App\Database\Transaction;
 use App\Models\AccessLink;
+use App\Models\CurrentStore;
 use App\Models\Mail;
 use App\Models\Role;
 use App\Models\Store;
 use App\Models\User;
-use App\Shop\CurrentStore;
 
 /** Ways in that are sent by letter: to choose a new password, or to join a store. */
 final class AccessLinks

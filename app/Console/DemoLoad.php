@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Demo\DemoStore;
 use App\Models\Store;
-use App\Storeroom\DemoStore;
 use Illuminate\Console\Command;
 
 /** Loads the demo store, into an empty database only. */

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Looks\LookDesk;
-use Ikat\Core\Look\Catalog\Parts;
+use App\Looks\LookReader;
 use Ikat\Core\Look\Resolution;
+use Ikat\Core\Setting\Catalog\Parts;
 
 final class LookCatalog extends LookCommand
 {
     protected $signature = 'look:catalog {--look=1} {--json}';
     protected $description = 'List every setting a look has: type, bounds, choices, where it belongs and when it applies';
 
-    public function handle(LookDesk $desk): int
+    public function handle(LookReader $desk): int
     {
         return $this->tell(function () use ($desk): array {
             $resolved = $desk->resolve($this->look());

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Looks\ReachDesk;
-use Ikat\Core\Check\CheckInput;
-use Ikat\Core\Check\ContrastFinding;
+use App\Inspection\Inspector;
 use Ikat\Core\Check\Finding;
-use Ikat\Core\Check\Fix;
-use Ikat\Core\Check\Fixes;
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Contrast\ContrastFinding;
+use Ikat\Core\Contrast\ContrastFixes;
+use Ikat\Core\Contrast\Fix;
 
 final class LookCheck extends LookCommand
 {
@@ -17,7 +17,7 @@ final class LookCheck extends LookCommand
 
     protected $description = 'List the findings of a look, with their computed fixes';
 
-    public function handle(ReachDesk $reach): int
+    public function handle(Inspector $reach): int
     {
         return $this->tell(function () use ($reach): array {
             $look = $this->look();
@@ -31,11 +31,11 @@ final class LookCheck extends LookCommand
     }
 
     /** @return array<string, mixed> */
-    private static function contrast(ContrastFinding $f, CheckInput $input): array
+    private static function contrast(ContrastFinding $f, Inspection $input): array
     {
         return [
             'scheme' => $f->scheme, 'ratio' => $f->measure, 'needs' => $f->target, 'standard' => $f->clause, 'places' => array_map(count(...), $f->places),
-            'fixes' => array_map(static fn(Fix $x): array => ['change' => $x->change, 'title' => $x->title, 'changes' => $x->changes, 'ratio' => $x->ratio, 'ciede2000' => $x->difference], Fixes::for($f, $input)),
+            'fixes' => array_map(static fn(Fix $x): array => ['change' => $x->change, 'title' => $x->title, 'changes' => $x->changes, 'ratio' => $x->ratio, 'ciede2000' => $x->difference], ContrastFixes::for($f, $input)),
         ];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Looks\LookDesk;
+use App\Looks\LookReader;
 
 final class LookCompile extends LookCommand
 {
@@ -12,12 +12,12 @@ final class LookCompile extends LookCommand
 
     protected $description = 'Print the stylesheet a look compiles to';
 
-    public function handle(LookDesk $desk): int
+    public function handle(LookReader $desk): int
     {
         return $this->tell(function () use ($desk): array {
             $compiled = $desk->compile($this->look());
 
-            return ['file' => LookDesk::cssName($compiled), 'css' => $compiled->css];
+            return ['file' => LookReader::cssName($compiled), 'css' => $compiled->css];
         });
     }
 }

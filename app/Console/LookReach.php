@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Looks\ReachDesk;
+use App\Inspection\Inspector;
 
 final class LookReach extends LookCommand
 {
@@ -12,7 +12,7 @@ final class LookReach extends LookCommand
 
     protected $description = 'Say where a setting shows, or why it shows nowhere';
 
-    public function handle(ReachDesk $reach): int
+    public function handle(Inspector $reach): int
     {
         return $this->tell(function () use ($reach): array {
             $input = $reach->input($this->look());

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Looks\LookDesk;
+use App\Looks\LookReader;
 use Ikat\Core\Look\Resolution;
 
 final class LookResolve extends LookCommand
@@ -13,7 +13,7 @@ final class LookResolve extends LookCommand
 
     protected $description = 'Say what every setting of a look comes to, and why';
 
-    public function handle(LookDesk $desk): int
+    public function handle(LookReader $desk): int
     {
         return $this->tell(function () use ($desk): array {
             $resolved = $desk->resolve($this->look());

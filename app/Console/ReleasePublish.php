@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Actions\PublishLook;
+use App\Publishing\PublishLook;
 
 final class ReleasePublish extends LookCommand
 {

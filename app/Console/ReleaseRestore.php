@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Actions\RestoreRelease;
 use App\Models\Release;
+use App\Publishing\RestoreRelease;
 
 final class ReleaseRestore extends LookCommand
 {

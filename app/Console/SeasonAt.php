@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Looks\LookDesk;
+use App\Looks\LookReader;
 use Ikat\Core\Season\LocalMoment;
 use Ikat\Core\Season\Season;
 use Ikat\Core\Season\SeasonException;
@@ -14,7 +14,7 @@ final class SeasonAt extends LookCommand
     protected $signature = 'season:at {time : on the store’s clock, 2027-02-28T18:00} {--look=1} {--json}';
     protected $description = 'Say which seasons run at a moment, what they change, and why';
 
-    public function handle(LookDesk $desk): int
+    public function handle(LookReader $desk): int
     {
         return $this->tell(function () use ($desk): array {
             $look = $this->look();

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Looks;
 
 use App\Models\BroughtTheme;
-use App\Shop\CurrentStore;
+use App\Models\CurrentStore;
 use Ikat\Core\Exchange\ThemeTokens;
 use Ikat\Core\Look\Base;
-use Ikat\Core\Look\Catalog\StorefrontCatalog;
+use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\ItemLists;
-use Ikat\Core\Look\SettingCatalog;
 use Ikat\Core\Look\Theme;
-use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Setting\Catalog\StorefrontCatalog;
+use Ikat\Core\Setting\SettingCatalog;
 
 /**
  * The themes that ship with Ikat, read from their files, and those a store brought in, read from its own rows; each in all its versions.
@@ -99,7 +99,7 @@ final class ThemeShelf
         return in_array($version, $this->versions($name), true);
     }
 
-    public function catalog(Base $base, ItemLists $lists, Wardrobe $wardrobe): SettingCatalog
+    public function catalog(Base $base, ItemLists $lists, ColorInventory $wardrobe): SettingCatalog
     {
         return $this->catalogs["{$this->store->id()} $base->theme $base->version {$lists->key()} {$wardrobe->key()}"] ??= StorefrontCatalog::for($this->theme($base), $lists, $wardrobe);
     }

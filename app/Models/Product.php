@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Shop\ShopPicture;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -34,9 +33,6 @@ final class Product extends Model
 {
     use BelongsToStore;
 
-    /** Days a product counts as new. */
-    public const NEW_FOR_DAYS = 45;
-
     protected $guarded = [];
 
     protected function casts(): array
@@ -56,39 +52,9 @@ final class Product extends Model
         return $this->belongsToMany(Picture::class, 'product_pictures')->orderByPivot('position');
     }
 
-    /** @return list<ShopPicture> the first and all others */
-    public function pictures(): array
-    {
-        return array_map(ShopPicture::of(...), array_values([...$this->picture === null ? [] : [$this->picture], ...$this->morePictures->all()]));
-    }
-
     /** @return BelongsTo<Category, $this> */
     public function category(): BelongsTo
     {
         return $this->belongsTo(Category::class);
-    }
-
-    /**
-     * The labels that stand on its picture.
-     *
-     * @return list<array{kind: string, words: string}>
-     */
-    public function labels(\DateTimeInterface $today): array
-    {
-        $labels = [];
-        if ($this->stock === 0) {
-            $labels[] = ['kind' => 'gone', 'words' => 'Sold out'];
-        }
-        if ($this->was !== null && $this->was > $this->price) {
-            $labels[] = ['kind' => 'sale', 'words' => sprintf('Save %d%%', intdiv(($this->was - $this->price) * 100, $this->was))];
-        }
-        if ($this->added_on->diffInDays($today) <= self::NEW_FOR_DAYS) {
-            $labels[] = ['kind' => 'new', 'words' => 'New'];
-        }
-        if ($this->label !== null) {
-            $labels[] = ['kind' => 'own', 'words' => $this->label];
-        }
-
-        return $labels;
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
-use App\Shop\ShopPicture;
-
 /** Everything a shop's icons are made from. Icons of the same specification are the same files. */
 final readonly class IconSpec
 {

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Actions\ReleaseFiles;
+use App\Inspection\Inspector;
 use App\Looks\DraftFiles;
-use App\Looks\DraftShop;
-use App\Looks\LookDesk;
-use App\Looks\ReachDesk;
-use App\Looks\StoreDesk;
+use App\Looks\LookReader;
+use App\Looks\ReleaseFiles;
 use App\Looks\ThemeShelf;
+use App\Models\CurrentStore;
 use App\Models\User;
 use App\Pictures\IconMaker;
 use App\Pictures\IconShelf;
 use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
-use App\Shop\CurrentStore;
-use App\Shop\PageCache;
+use App\Storefront\DraftShop;
+use App\Storefront\PageCache;
+use App\Storeroom\StoreReader;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -37,9 +37,9 @@ final class IkatServiceProvider extends ServiceProvider
     {
         $this->app->scoped(CurrentStore::class);
         $this->app->scoped(ThemeShelf::class, fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes'), $this->app->make(CurrentStore::class)));
-        $this->app->scoped(LookDesk::class);
-        $this->app->scoped(ReachDesk::class);
-        $this->app->scoped(StoreDesk::class);
+        $this->app->scoped(LookReader::class);
+        $this->app->scoped(Inspector::class);
+        $this->app->scoped(StoreReader::class);
         $this->app->scoped(DraftShop::class);
         $this->app->singleton(PictureIntake::class, static fn(): PictureIntake => new PictureIntake(public_path(config('ikat.files').'/pictures'), '/'.config('ikat.files').'/pictures', self::originals()));
         $this->app->singleton(Originals::class, static fn(): Originals => self::originals());

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Tasks;
 
-use App\Actions\KeepPicture;
+use App\Models\CurrentStore;
 use App\Models\Picture;
+use App\Pictures\KeepPicture;
 use App\Pictures\UnusablePicture;
-use App\Shop\CurrentStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;

@@ -8,5 +8,5 @@ namespace Ikat\Core\Check;
 interface Check
 {
     /** @return iterable<Finding> */
-    public function run(CheckInput $input): iterable;
+    public function run(Inspection $input): iterable;
 }

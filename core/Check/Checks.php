@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
+use Ikat\Core\Contrast\ColorVision;
+use Ikat\Core\Contrast\PairContrast;
+
 /** All checks, in the order they are told; findings come the gravest first. */
 final class Checks
 {
     /** @return list<Check> */
     public static function all(): array
     {
-        return [new LostBase(), new PairContrast(), new ColorVision(), new Targets(), new LostPages(), new EmptyMenus(), new LostPictures(), new Logos(), new SeasonTimes()];
+        return [new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new EmptyMenus(), new LostPictures(), new Logos(), new SeasonTimes()];
     }
 
     /** @return list<Finding> */
-    public static function run(CheckInput $input): array
+    public static function run(Inspection $input): array
     {
         $findings = [];
         foreach (self::all() as $check) {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Look\Step;
+use Ikat\Core\Setting\Step;
 
 /** Menus that are shown and have nothing in them. */
 final class EmptyMenus implements Check
 {
-    public function run(CheckInput $input): iterable
+    public function run(Inspection $input): iterable
     {
         foreach (self::shown($input) as $menu => [$path, $step]) {
             if (($input->store->menus[$menu] ?? []) === []) {
@@ -19,7 +19,7 @@ final class EmptyMenus implements Check
     }
 
     /** @return array<string, array{string, Step}> menu => a setting that shows it */
-    public static function shown(CheckInput $input): array
+    public static function shown(Inspection $input): array
     {
         $shown = ['main' => ['header.menu.place', Step::Header]];
         foreach ($input->look->all() as $path => $resolution) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Look\Step;
+use Ikat\Core\Setting\Step;
 
 /** Something that was measured or counted and falls short. */
 interface Finding
@@ -21,7 +21,7 @@ interface Finding
     public function path(): string;
 
     /** What and where, in one phrase. */
-    public function inWords(CheckInput $input): string;
+    public function inWords(Inspection $input): string;
 
     /** How far it falls short, or what to do. */
     public function measured(): string;

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Ikat\Core\Check;
 
 use Ikat\Core\Color\Contrast;
+use Ikat\Core\Contrast\ContrastFinding;
 use Ikat\Core\Image\MarkDetail;
 use Ikat\Core\Image\Sharpness;
-use Ikat\Core\Look\Catalog\LogoSettings;
-use Ikat\Core\Look\Step;
+use Ikat\Core\Setting\Catalog\LogoSettings;
+use Ikat\Core\Setting\Step;
 
 /**
  * The logo is sharp at the size it has, stands out from the grounds it stands on, and its mark is one at 16 px.
@@ -21,7 +22,7 @@ final class Logos implements Check
     /** Screens of this density are the common ones: where it blurs there, it should be mended. */
     private const COMMON = 2;
 
-    public function run(CheckInput $input): iterable
+    public function run(Inspection $input): iterable
     {
         $measures = $input->logo;
         if ($measures === null) {
@@ -43,7 +44,7 @@ final class Logos implements Check
     }
 
     /** @return iterable<Finding> */
-    private static function blurred(CheckInput $input, int $height): iterable
+    private static function blurred(Inspection $input, int $height): iterable
     {
         foreach (['desktop', 'tablet', 'phone'] as $device) {
             $path = "header.logo.size.$device";

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Look\Catalog\FooterSettings;
-use Ikat\Core\Look\Item;
-use Ikat\Core\Look\SettingType;
-use Ikat\Core\Look\Step;
+use Ikat\Core\Setting\Catalog\FooterSettings;
+use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Step;
 
 /** Content pages that nothing in the shop leads to. */
 final class LostPages implements Check
 {
-    public function run(CheckInput $input): iterable
+    public function run(Inspection $input): iterable
     {
         $shown = EmptyMenus::shown($input);
         $linked = array_merge(...array_values(array_intersect_key($input->store->menus, $shown)) ?: [[]]);

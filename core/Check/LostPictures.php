@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Look\SettingType;
+use Ikat\Core\Setting\SettingType;
 
 /** Pictures and products that are chosen and are not there. */
 final class LostPictures implements Check
 {
-    public function run(CheckInput $input): iterable
+    public function run(Inspection $input): iterable
     {
         foreach ($input->look->all() as $path => $resolution) {
             $setting = $resolution->setting;

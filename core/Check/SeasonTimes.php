@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Look\Step;
 use Ikat\Core\Season\SeasonCalendar;
+use Ikat\Core\Setting\Step;
 
 /** Seasons that can never run, or that would change nothing. */
 final class SeasonTimes implements Check
 {
-    public function run(CheckInput $input): iterable
+    public function run(Inspection $input): iterable
     {
         foreach (SeasonCalendar::of($input->look, new \DateTimeZone($input->store->timeZone))->seasons as $season) {
             $path = "season.$season->item";

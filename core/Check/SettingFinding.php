@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Look\Step;
+use Ikat\Core\Setting\Step;
 
 /** A setting, or what it points at, that is not as it should be. */
 final readonly class SettingFinding implements Finding
@@ -42,7 +42,7 @@ final readonly class SettingFinding implements Finding
         return $this->path;
     }
 
-    public function inWords(CheckInput $input): string
+    public function inWords(Inspection $input): string
     {
         return $this->title;
     }

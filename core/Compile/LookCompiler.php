@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Ikat\Core\Compile;
 
 use Ikat\Core\Color\Color;
-use Ikat\Core\Look\Alias;
-use Ikat\Core\Look\Catalog\SchemeRoles;
-use Ikat\Core\Look\Gradient;
+use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Look\Setting;
-use Ikat\Core\Look\SettingType;
 use Ikat\Core\Look\Theme;
-use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Gradient;
+use Ikat\Core\Setting\SchemeRoles;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingType;
 use Ikat\Core\Type\FontFaces;
 
 /**
@@ -75,7 +75,7 @@ final class LookCompiler
     /** What a device that asks for dark surroundings gets instead. */
     private static function dark(ResolvedLook $look, Theme $theme): string
     {
-        if ($look->value(Wardrobe::DARK) !== true) {
+        if ($look->value(ColorInventory::DARK) !== true) {
             return '';
         }
         $root = ['color-scheme' => 'light dark'];

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Exchange;
 
-use Ikat\Core\Look\Alias;
-use Ikat\Core\Look\Gradient;
+use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Look\SettingType;
 use Ikat\Core\Look\Theme;
-use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Gradient;
+use Ikat\Core\Setting\SettingType;
 
 /** One color, or one gradient, of a palette file. */
 final readonly class PaletteEntry
@@ -83,7 +83,7 @@ final readonly class PaletteEntry
     {
         $called = [];
         foreach ($labels as $key => $label) {
-            $plain = preg_match(Wardrobe::OWN, (string) $key) === 1 ? self::plain($label) : (string) $key;
+            $plain = preg_match(ColorInventory::OWN, (string) $key) === 1 ? self::plain($label) : (string) $key;
             for ($free = $plain, $i = 2; in_array($free, $called, true) || (isset($labels[$free]) && $free !== $key); $i++) {
                 $free = "$plain-$i";
             }

@@ -7,7 +7,7 @@ namespace Ikat\Core\Exchange;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorException;
 use Ikat\Core\Color\ColorSpace;
-use Ikat\Core\Look\Gradient;
+use Ikat\Core\Setting\Gradient;
 
 /**
  * Colors in open formats: CSS custom properties and design tokens (Design Tokens Format Module 2025.10) with schemes,

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Exchange;
 
-use Ikat\Core\Look\Alias;
-use Ikat\Core\Look\Catalog\SchemeRoles;
-use Ikat\Core\Look\Gradient;
+use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\LookState;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Look\SettingType;
 use Ikat\Core\Look\Theme;
-use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Gradient;
+use Ikat\Core\Setting\SchemeRoles;
+use Ikat\Core\Setting\SettingType;
 
 /** What the colors of a file would change in a look: told by their names, and what has none here listed or added. */
 final class PaletteTaking
@@ -111,7 +111,7 @@ final class PaletteTaking
                 }
             }
         }
-        $this->enter(Wardrobe::SCHEMES, 'scheme', $this->theme->schemes, $added);
+        $this->enter(ColorInventory::SCHEMES, 'scheme', $this->theme->schemes, $added);
     }
 
     /** @param array<string, array<string, string>> $sets set => role => name in the file */
@@ -142,7 +142,7 @@ final class PaletteTaking
             $added[$key] = self::label((string) preg_replace('/^.*\.|^(brand|color)-/', '', $name));
             $this->paths[$name] = "brand.$key";
         }
-        $this->enter(Wardrobe::BRAND, 'brand', $this->theme->brandColors, $added);
+        $this->enter(ColorInventory::BRAND, 'brand', $this->theme->brandColors, $added);
     }
 
     /**
@@ -164,7 +164,7 @@ final class PaletteTaking
     /** @param array<string, string> $added */
     private function free(string $prefix, array $added): string
     {
-        return Wardrobe::freeKey($prefix, LookState::of([...$this->own->own, ...array_combine(array_map(static fn(string $k): string => "$prefix.$k", array_keys($added)), $added)]));
+        return ColorInventory::freeKey($prefix, LookState::of([...$this->own->own, ...array_combine(array_map(static fn(string $k): string => "$prefix.$k", array_keys($added)), $added)]));
     }
 
     /** @return array{changes: array<string, string|bool>, taken: list<string>, same: int, unnamed: list<string>} */
@@ -195,8 +195,8 @@ final class PaletteTaking
                 $same++;
             }
         }
-        if ($this->look->value(Wardrobe::DARK) !== true && array_filter(array_keys($changes), static fn(string $p): bool => str_starts_with($p, 'dark.')) !== []) {
-            $changes[Wardrobe::DARK] = true;
+        if ($this->look->value(ColorInventory::DARK) !== true && array_filter(array_keys($changes), static fn(string $p): bool => str_starts_with($p, 'dark.')) !== []) {
+            $changes[ColorInventory::DARK] = true;
             $this->added[] = 'colors of their own in dark surroundings';
         }
 

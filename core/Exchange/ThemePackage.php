@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Exchange;
 
-use Ikat\Core\Look\Catalog\StorefrontCatalog;
 use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
-use Ikat\Core\Look\LookException;
-use Ikat\Core\Look\SettingCatalog;
 use Ikat\Core\Look\Theme;
+use Ikat\Core\Setting\Catalog\StorefrontCatalog;
+use Ikat\Core\Setting\LookException;
+use Ikat\Core\Setting\SettingCatalog;
 
 /** A theme as one file to hand on: open design tokens (2025.10), a stylesheet, and the pictures its starters show. */
 final readonly class ThemePackage

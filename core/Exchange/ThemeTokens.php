@@ -7,13 +7,13 @@ namespace Ikat\Core\Exchange;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Compile\CssValue;
-use Ikat\Core\Look\Alias;
 use Ikat\Core\Look\LookState;
-use Ikat\Core\Look\Setting;
 use Ikat\Core\Look\Starter;
-use Ikat\Core\Look\Step;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Look\ThemeChange;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\Step;
 
 /**
  * Reads a theme from open design tokens.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
+use Ikat\Core\Setting\LookException;
+
 /** Settings that follow each other in a circle. */
 final class AliasCycle extends \DomainException implements LookException
 {

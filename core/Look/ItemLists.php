@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
+use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\Setting;
+
 /** Which items the lists of a look have; the catalog is made for them. */
 final readonly class ItemLists
 {

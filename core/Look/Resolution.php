@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
+use Ikat\Core\Setting\Condition;
+use Ikat\Core\Setting\Setting;
+
 /** What a setting comes out as, and why. */
 final readonly class Resolution
 {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
+use Ikat\Core\Setting\SettingCatalog;
+use Ikat\Core\Setting\UnknownSetting;
+
 /** Every setting's value and why. */
 final readonly class ResolvedLook
 {

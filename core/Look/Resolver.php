@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Condition;
+use Ikat\Core\Setting\Links;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingCatalog;
+use Ikat\Core\Setting\SettingType;
+
 /**
  * Walks the layers, strongest first, and follows aliases.
  *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
+use Ikat\Core\Setting\LookException;
+
 /** Somebody changed a setting after the writer had last seen it. Carries both values, so that neither is lost. */
 final class StaleEdit extends \DomainException implements LookException
 {

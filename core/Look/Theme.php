@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
+use Ikat\Core\Setting\Setting;
+
 /** A shipped or imported base. Read-only. */
 final readonly class Theme
 {
@@ -37,7 +39,7 @@ final readonly class Theme
     ) {}
 
     /** The theme with the brand colors and schemes a look has of it. */
-    public function wearing(Wardrobe $wardrobe): self
+    public function wearing(ColorInventory $wardrobe): self
     {
         return new self(...[...get_object_vars($this), 'brandColors' => $wardrobe->brand, 'schemes' => $wardrobe->schemes]);
     }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
-use Ikat\Core\Look\Catalog\StorefrontCatalog;
-use Ikat\Core\Palette\Dusk;
+use Ikat\Core\Palette\DarkSchemes;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Catalog\StorefrontCatalog;
+use Ikat\Core\Setting\Links;
+use Ikat\Core\Setting\SettingCatalog;
 
 /**
  * A theme's new version, the old one and the merchant's own changes, merged three ways.
@@ -198,9 +201,9 @@ final readonly class ThemeMerge
     {
         $layers = $theme->layers($theme->base($starter)->starter);
         $all = [...$layers, new Layer(LayerKind::Look, '', $own->own)];
-        $wardrobe = Wardrobe::in($theme, $all);
+        $wardrobe = ColorInventory::in($theme, $all);
         $catalog = StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), $all), $wardrobe);
 
-        return $withOwn ? Dusk::resolve($catalog, $all, [], $wardrobe, true) : Resolver::resolve($catalog, $layers, true);
+        return $withOwn ? DarkSchemes::resolve($catalog, $all, [], $wardrobe, true) : Resolver::resolve($catalog, $layers, true);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
+use Ikat\Core\Setting\LookException;
+
 final class UnknownStarter extends \OutOfBoundsException implements LookException
 {
     public static function named(string $name, Theme $theme): self

@@ -11,9 +11,9 @@ use Ikat\Core\Color\Compositing;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Color\ContrastFix;
 use Ikat\Core\Compile\SchemeStates;
-use Ikat\Core\Look\Alias;
-use Ikat\Core\Look\Catalog\SchemeRoles;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\SchemeRoles;
 
 /**
  * Proposes all roles of a new color scheme from a ground and a brand color.

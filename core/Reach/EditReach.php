@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Reach;
 
-use Ikat\Core\Check\CheckInput;
+use Ikat\Core\Check\Inspection;
 use Ikat\Core\Look\Change;
-use Ikat\Core\Look\Item;
-use Ikat\Core\Look\SettingType;
+use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\SettingType;
 
 /** What of a change of one setting can be seen, and why not where nothing can. */
 final readonly class EditReach
@@ -19,7 +19,7 @@ final readonly class EditReach
      */
     private function __construct(public array $places, public array $latent, public ?string $why) {}
 
-    public static function of(Change $change, CheckInput $input): self
+    public static function of(Change $change, Inspection $input): self
     {
         if (! $input->look->catalog->has($change->path)) {
             return new self([], [], null);
@@ -40,7 +40,7 @@ final readonly class EditReach
     }
 
     /** @return list<string> */
-    private static function shown(mixed $list, string $prefix, CheckInput $input): array
+    private static function shown(mixed $list, string $prefix, Inspection $input): array
     {
         $names = array_filter(explode(',', is_string($list) ? $list : ''));
 

@@ -6,9 +6,9 @@ namespace Ikat\Core\Reach;
 
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Look\Setting;
-use Ikat\Core\Look\SettingType;
-use Ikat\Core\Look\Step;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Step;
 
 /**
  * Where every custom property shows, on all pages, and which inks stand on which grounds.

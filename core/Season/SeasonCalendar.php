@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Season;
 
-use Ikat\Core\Look\Item;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Setting\Item;
 
 /** The seasons of a look, and which of them run at a moment. */
 final readonly class SeasonCalendar

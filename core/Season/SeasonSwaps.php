@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Season;
 
-use Ikat\Core\Look\Item;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Setting\Item;
 
 /** What a season lays over the look: the home page's first lead picture, the first message, a scheme. */
 final class SeasonSwaps

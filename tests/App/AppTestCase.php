@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\CurrentStore;
 use App\Models\Look;
 use App\Models\Storefront;
 use App\Models\User;
-use App\Shop\CurrentStore;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Cache;

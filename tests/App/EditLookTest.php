@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Actions\EditLook;
-use App\Actions\StepThroughJournal;
-use App\Looks\LookDesk;
+use App\Looks\EditLook;
+use App\Looks\LookReader;
+use App\Looks\StepThroughJournal;
 use Ikat\Core\Look\AliasCycle;
-use Ikat\Core\Look\LookException;
 use Ikat\Core\Look\StaleEdit;
+use Ikat\Core\Setting\LookException;
 
 final class EditLookTest extends AppTestCase
 {
@@ -36,7 +36,7 @@ final class EditLookTest extends AppTestCase
         }
         app(StepThroughJournal::class)->reopen($look, $look->head - 1, 'Maren', null);
         self::assertSame('#222222', $look->ownChanges()->own['brand.warm']);
-        $journal = app(\App\Actions\JournalBook::class)->since($look, 0);
+        $journal = app(\App\Looks\Journals::class)->since($look, 0);
         self::assertSame($look->state, $journal->stateAt($look->head)->bytes());
         app(StepThroughJournal::class)->reopen($look, 0, 'Maren', null);
         self::assertSame('{}', $look->state);
@@ -102,7 +102,7 @@ final class EditLookTest extends AppTestCase
         $this->edit(['path' => 'brand.main', 'value' => '#101010']);
         $this->edit(['path' => 'brand.main', 'original' => '1'])->assertOk();
         self::assertArrayNotHasKey('brand.main', $this->look()->ownChanges()->own);
-        self::assertSame('#2c2b76', app(LookDesk::class)->resolve($this->look())->value('brand.main'));
+        self::assertSame('#2c2b76', app(LookReader::class)->resolve($this->look())->value('brand.main'));
     }
 
     /** @return array<string, array<string, mixed>> what an answer tells the page */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\CurrentStore;
 use App\Models\Look;
 use App\Models\Picture;
 use App\Models\Role;
 use App\Models\Store;
 use App\Models\Storefront;
 use App\Models\User;
-use App\Shop\CurrentStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Cache;
@@ -196,7 +196,9 @@ final class HostileInputTest extends AppTestCase
         $class = new \ReflectionClass(explode('@', $action)[0]);
         $code = (string) file_get_contents((string) $class->getFileName());
         if (str_starts_with($route->uri(), 'workbench/looks')) {
-            $code .= file_get_contents(app_path('Http/Workbench/BenchMaker.php')).file_get_contents(app_path('Http/Workbench/EditRequest.php')).file_get_contents(app_path('Http/Workbench/PictureRequest.php'));
+            foreach (glob(app_path('Workbench/{Shell,Library,Steps}/*.php'), GLOB_BRACE) ?: [] as $file) {
+                $code .= file_get_contents($file);
+            }
         }
         preg_match_all('/->(?:word|whole|id|number|flag|words|pairs|uploaded|secret|has|input)\(\'([a-z_]+)\'/', $code, $m);
         preg_match_all('/^\s+\'([a-z_]+)\' => \[\'(?:required|nullable)/m', $code, $rules);

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Looks\LookDesk;
-use App\Looks\StoreDesk;
+use App\Looks\LookReader;
 use App\Models\Category;
 use App\Models\MenuEntry;
 use App\Models\Page;
 use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Store;
-use App\Shop\InColors;
+use App\Storefront\ColoredHtml;
+use App\Storeroom\StoreReader;
 use Ikat\Core\Exchange\PaletteFile;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -43,14 +43,14 @@ final class PaletteFilesTest extends AppTestCase
     {
         $file = ':root{--main:#123456;--moss:#3b5d3a;--lichen:var(--moss)}';
         $this->upload($file)->assertOk()->assertSee('Taken: Main')->assertSee('No color or scheme of their name here: moss #3b5d3a');
-        self::assertSame('#123456', app(LookDesk::class)->resolve($this->look())->text('brand.main'));
+        self::assertSame('#123456', app(LookReader::class)->resolve($this->look())->text('brand.main'));
         $this->upload($file, true)->assertOk()->assertSee('Moss, a new brand color');
-        $theme = app(LookDesk::class)->theme($this->look());
+        $theme = app(LookReader::class)->theme($this->look());
         self::assertSame(['Moss', 'Lichen'], array_slice(array_values($theme->brandColors), -2));
         self::assertSame('{brand.own1}', $this->look()->ownChanges()->own['brand.own2']);
         // One edit: an undo takes both back, and the names with them.
         $this->post("/workbench/looks/{$this->look()->id}/undo", ['seen' => $this->look()->head, 'step' => 'colors'], ['HX-Request' => 'true'])->assertOk();
-        self::assertArrayNotHasKey('own1', app(LookDesk::class)->theme($this->look())->brandColors);
+        self::assertArrayNotHasKey('own1', app(LookReader::class)->theme($this->look())->brandColors);
     }
 
     public function testHostileNamesAndFilesDoNoHarm(): void
@@ -62,7 +62,7 @@ final class PaletteFilesTest extends AppTestCase
         $this->upload(':root{--brand-main:var(--brand-second);--brand-second:var(--brand-main)}')->assertOk()->assertSee('what it follows is no color of this file');
         self::assertSame($before, $this->look()->state);
         $this->upload($hostile, true)->assertOk();
-        foreach (app(LookDesk::class)->theme($this->look())->brandColors as $label) {
+        foreach (app(LookReader::class)->theme($this->look())->brandColors as $label) {
             self::assertLessThanOrEqual(24, mb_strlen($label));
         }
         self::assertStringNotContainsString('<script>alert', $this->download('svg'));
@@ -79,14 +79,14 @@ final class PaletteFilesTest extends AppTestCase
 
     public function testWordsInColorsAreEscaped(): void
     {
-        self::assertSame('a <span class="in-link">&lt;b&gt;x&lt;/b&gt; &amp; y</span> {brand|z}', (string) InColors::html('a {link|<b>x</b> & y} {brand|z}'));
-        self::assertSame('', (string) InColors::html(''));
+        self::assertSame('a <span class="in-link">&lt;b&gt;x&lt;/b&gt; &amp; y</span> {brand|z}', (string) ColoredHtml::html('a {link|<b>x</b> & y} {brand|z}'));
+        self::assertSame('', (string) ColoredHtml::html(''));
     }
 
     /** One question for everything has to find what each model would. */
     public function testAStoresContentsAreThoseOfItsModels(): void
     {
-        $contents = app(StoreDesk::class)->contents();
+        $contents = app(StoreReader::class)->contents();
         self::assertSame(Page::query()->orderBy('id')->pluck('title')->all(), array_values($contents->pages));
         self::assertSame(Product::query()->orderBy('id')->pluck('slug')->all(), $contents->products);
         self::assertSame(Picture::query()->orderBy('id')->pluck('name')->all(), $contents->pictures);
@@ -100,7 +100,7 @@ final class PaletteFilesTest extends AppTestCase
         // Nobody else's: another store's page is not there.
         $other = Store::query()->create(['name' => 'Elsewhere', 'countries' => ['US'], 'languages' => ['en'], 'currency' => 'USD', 'time_zone' => 'UTC'] + array_diff_key(Store::query()->firstOrFail()->getAttributes(), ['id' => 0, 'name' => 0, 'countries' => 0, 'languages' => 0]));
         Page::query()->withoutGlobalScope('store')->getQuery()->insert(['store_id' => $other->id] + array_diff_key(Page::query()->firstOrFail()->getAttributes(), ['id' => 0, 'store_id' => 0, 'slug' => 0]) + ['slug' => 'elsewhere']);
-        app(StoreDesk::class)->forget();
-        self::assertFalse(app(StoreDesk::class)->contents()->has('/page/elsewhere'));
+        app(StoreReader::class)->forget();
+        self::assertFalse(app(StoreReader::class)->contents()->has('/page/elsewhere'));
     }
 }

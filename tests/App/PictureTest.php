@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Actions\EditLook;
-use App\Actions\PublishLook;
+use App\Looks\EditLook;
 use App\Models\Picture;
 use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
+use App\Publishing\PublishLook;
 use App\Tasks\TakePicture;
 use App\Tasks\Task;
 use App\Tasks\TaskState;

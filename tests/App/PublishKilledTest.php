@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Actions\EditLook;
+use App\Looks\EditLook;
+use App\Models\CurrentStore;
 use App\Models\Look;
 use App\Models\Release;
 use App\Models\Storefront;
-use App\Shop\CurrentStore;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Actions\EditLook;
-use App\Actions\FindingsInTheWay;
-use App\Actions\PublishLook;
-use App\Actions\RestoreRelease;
+use App\Looks\EditLook;
+use App\Publishing\FindingsInTheWay;
+use App\Publishing\PublishLook;
+use App\Publishing\RestoreRelease;
 
 final class PublishTest extends AppTestCase
 {
@@ -60,7 +60,7 @@ final class PublishTest extends AppTestCase
             $public = $this->get(self::SHOP.$path)->getContent();
             $preview = $this->get("/preview/{$this->look()->id}/now".self::SHOP.$path)->getContent();
             self::assertStringNotContainsString('data-from', (string) $public);
-            self::assertSame($public, \App\Http\Middleware\PublicShop::stripped((string) $preview), $path);
+            self::assertSame($public, \App\Storefront\PublicShop::stripped((string) $preview), $path);
         }
     }
 
@@ -77,11 +77,11 @@ final class PublishTest extends AppTestCase
     {
         $this->get(self::SHOP.'/')->assertOk();
         $storefront = $this->storefront();
-        $file = \App\Shop\PageCache::place(storage_path('pages'), 'wrenfold', (int) $storefront->live_release_id, '', $storefront->content_version, gmdate('Ymd'), self::SHOP.'/');
+        $file = \App\Storefront\PageCache::place(storage_path('pages'), 'wrenfold', (int) $storefront->live_release_id, '', $storefront->content_version, gmdate('Ymd'), self::SHOP.'/');
         self::assertFileExists($file);
         $this->change('band.lead-1.heading', 'Nights by the river');
         $release = app(PublishLook::class)($this->look(), 'Maren', null);
-        $next = \App\Shop\PageCache::place(storage_path('pages'), 'wrenfold', $release->id, '', $storefront->content_version, gmdate('Ymd'), self::SHOP.'/');
+        $next = \App\Storefront\PageCache::place(storage_path('pages'), 'wrenfold', $release->id, '', $storefront->content_version, gmdate('Ymd'), self::SHOP.'/');
         self::assertFileDoesNotExist($next, 'a page of the new release is made afresh');
         self::assertStringContainsString('Nights by the river', (string) $this->get(self::SHOP.'/')->getContent());
     }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Http\TypedRequest;
-use App\Looks\DraftShop;
-use App\Looks\PreviewMoment;
-use App\Looks\SamplePages;
 use App\Models\Look;
-use Ikat\Core\Look\Item;
-use Ikat\Core\Look\Setting;
-use Ikat\Core\Look\SettingType;
+use App\Storefront\DraftShop;
+use App\Storefront\PreviewMoment;
+use App\Storefront\SamplePages;
+use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingType;
 
 /** Every state a template has is on a sample page: what no page shows nobody measures. */
 final class SampleStatesTest extends AppTestCase
@@ -52,8 +52,8 @@ final class SampleStatesTest extends AppTestCase
     public function testAFaintMessageIsFoundBeforeAnybodyMakesAMistake(): void
     {
         $this->edit(['changes' => json_encode(['scheme.daylight.problem' => '#f5e9e7', 'scheme.daylight.problem-ink' => '#ffffff'])])->assertOk();
-        $findings = app(\App\Looks\ReachDesk::class)->findings($this->look()->load('storefront.store'));
-        $problem = array_values(array_filter($findings, static fn($f): bool => $f instanceof \Ikat\Core\Check\ContrastFinding && $f->set === 'scheme.daylight' && str_contains($f->inkPath, 'problem')));
+        $findings = app(\App\Inspection\Inspector::class)->findings($this->look()->load('storefront.store'));
+        $problem = array_values(array_filter($findings, static fn($f): bool => $f instanceof \Ikat\Core\Contrast\ContrastFinding && $f->set === 'scheme.daylight' && str_contains($f->inkPath, 'problem')));
         self::assertNotSame([], $problem);
         $pages = array_keys(array_merge(...array_map(static fn($f): array => $f->places, $problem)));
         foreach (['letter-refused', 'account-refused', 'cart-refused'] as $page) {
@@ -67,7 +67,7 @@ final class SampleStatesTest extends AppTestCase
     {
         $look = $this->look()->load('storefront.store');
         yield $look;
-        $catalog = app(\App\Looks\LookDesk::class)->catalog($look);
+        $catalog = app(\App\Looks\LookReader::class)->catalog($look);
         $choices = array_filter($catalog->all(), static fn(Setting $s): bool => $s->type === SettingType::Choice && $s->cssValues === [] && ! str_starts_with($s->path, 'season.'));
         $most = max(array_map(static fn(Setting $s): int => count($s->choices), $choices));
         $lists = [];
@@ -97,7 +97,7 @@ final class SampleStatesTest extends AppTestCase
             $first = $look->trying(array_filter($changes, static fn(mixed $v): bool => $v !== null));
             // What the items of the lists bring is known only now.
             $more = [];
-            foreach (app(\App\Looks\LookDesk::class)->catalog($first)->all() as $path => $setting) {
+            foreach (app(\App\Looks\LookReader::class)->catalog($first)->all() as $path => $setting) {
                 if (preg_match('/^(band|block|message)\./', $path) === 1) {
                     $more[$path] = match ($setting->type) {
                         SettingType::Switch => true,

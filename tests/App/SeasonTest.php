@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Actions\EditLook;
-use App\Actions\PublishLook;
+use App\Looks\EditLook;
 use App\Models\Release;
+use App\Publishing\PublishLook;
 
 /** Seasons in the public shop and in the preview's clock. */
 final class SeasonTest extends AppTestCase

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Category;
+use App\Models\CurrentStore;
 use App\Models\Look;
 use App\Models\Product;
 use App\Models\Release;
@@ -12,7 +13,6 @@ use App\Models\Role;
 use App\Models\Store;
 use App\Models\Storefront;
 use App\Models\User;
-use App\Shop\CurrentStore;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Each rule of sign-in, roles, scoping, forms and headers, and somebody who tries to break it. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Shop\CanonicalAddress;
-use App\Shop\PageCache;
+use App\Storefront\CanonicalAddress;
+use App\Storefront\PageCache;
 use Illuminate\Http\Middleware\TrustProxies;
 
 /** Proxies, hosts, TLS, the front door without an environment, finished pages and their bounds. */
@@ -59,8 +59,8 @@ final class ServingTest extends AppTestCase
         foreach (['DB_HOST', 'DB_PORT', 'DB_DATABASE', 'DB_USERNAME', 'DB_PASSWORD', 'LARAVEL_STORAGE_PATH'] as $name) {
             file_put_contents("$this->folder/.env", "$name=".getenv($name)."\n", FILE_APPEND);
         }
-        $code = 'foreach (["app/Http/Csp", "app/Shop/ShopCookies", "app/Shop/PageCache", "app/Shop/FrontDoor", "core/Season/SeasonCalendar"] as $f) require "'.base_path().'/$f.php"; '
-            .'echo App\Shop\FrontDoor::answer($argv[1], ["REQUEST_METHOD" => "GET", "REQUEST_URI" => "/shop/wrenfold/"]) ? "" : "framework";';
+        $code = 'foreach (["app/Http/Csp", "app/Storefront/ShopCookies", "app/Storefront/PageCache", "app/Storefront/FrontDoor", "core/Season/SeasonCalendar"] as $f) require "'.base_path().'/$f.php"; '
+            .'echo App\Storefront\CachedPageServer::answer($argv[1], ["REQUEST_METHOD" => "GET", "REQUEST_URI" => "/shop/wrenfold/"]) ? "" : "framework";';
         $ask = static fn(string $root): string => (string) shell_exec('env -i '.PHP_BINARY.' -r '.escapeshellarg($code).' '.escapeshellarg($root));
         self::assertStringContainsString('Light for the long evenings', $ask($this->folder));
     }

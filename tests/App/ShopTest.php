@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Cart;
-use App\Models\Letter;
+use App\Models\NewsletterSubscriber;
 use App\Models\Order;
 use App\Models\Product;
 
@@ -132,7 +132,7 @@ final class ShopTest extends AppTestCase
     {
         $this->send('/letters', ['email' => 'Ada@Example.org'])->assertOk()->assertSee('Thank you');
         $this->send('/letters', ['email' => 'ada@example.org'])->assertOk();
-        self::assertSame(1, Letter::query()->where('email', 'ada@example.org')->count());
+        self::assertSame(1, NewsletterSubscriber::query()->where('email', 'ada@example.org')->count());
         $this->send('/letters', ['email' => 'nonsense'])->assertStatus(422)->assertSee('not an e-mail address');
     }
 
@@ -144,6 +144,6 @@ final class ShopTest extends AppTestCase
         $this->post("$base/checkout/paying?cart=sample", ['outcome' => 'accept'], ['Sec-Fetch-Site' => 'same-origin'])->assertRedirect();
         $this->post("$base/letters", ['email' => 'x@example.org'], ['Sec-Fetch-Site' => 'same-origin'])->assertOk();
         self::assertSame($orders, Order::query()->count());
-        self::assertSame(0, Letter::query()->where('email', 'x@example.org')->count());
+        self::assertSame(0, NewsletterSubscriber::query()->where('email', 'x@example.org')->count());
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Actions\BringTheme;
-use App\Actions\EditLook;
-use App\Actions\PublishLook;
-use App\Actions\StepThroughJournal;
-use App\Actions\TakeBase;
-use App\Looks\LookDesk;
+use App\Looks\BringTheme;
+use App\Looks\EditLook;
+use App\Looks\LookReader;
+use App\Looks\StepThroughJournal;
+use App\Looks\TakeBase;
 use App\Looks\ThemeShelf;
 use App\Models\BroughtTheme;
 use App\Models\Look;
@@ -19,6 +18,7 @@ use App\Models\Storefront;
 use App\Models\User;
 use App\Pictures\PictureReader;
 use App\Pictures\UnusablePicture;
+use App\Publishing\PublishLook;
 use Ikat\Core\Exchange\UnusablePackage;
 use Ikat\Core\Look\Base;
 use Ikat\Core\Look\Change;
@@ -52,14 +52,14 @@ final class StartAndLogoTest extends AppTestCase
     public function testTakingABaseIsOneEditAndOneUndoBringsAllBack(): void
     {
         $look = $this->look();
-        $was = app(LookDesk::class)->compile($look)->css;
+        $was = app(LookReader::class)->compile($look)->css;
         $state = $look->state;
         app(TakeBase::class)($look, new Base('belfry', '1.0.0', 'night-bell'), $look->head, 'Test', null);
         self::assertSame('belfry', $look->base()->theme);
-        self::assertNotSame($was, app(LookDesk::class)->compile($look)->css);
+        self::assertNotSame($was, app(LookReader::class)->compile($look)->css);
         app(StepThroughJournal::class)->undo($look, 'Test', null);
         self::assertSame([$state, 'millrace'], [$look->state, $look->base()->theme]);
-        self::assertSame($was, app(LookDesk::class)->compile($look)->css);
+        self::assertSame($was, app(LookReader::class)->compile($look)->css);
     }
 
     public function testALookOnAnotherThemeIsPublishedWithItsStylesheet(): void
@@ -86,9 +86,9 @@ final class StartAndLogoTest extends AppTestCase
         $names = static fn(): array => array_map(static fn($t): string => $t->name, app(ThemeShelf::class)->all());
         self::assertContains('own-belfry', $names());
         $other = Store::query()->create(['name' => 'Other', 'time_zone' => 'UTC', 'currency' => 'USD']);
-        app(\App\Shop\CurrentStore::class)->is($other->id);
+        app(\App\Models\CurrentStore::class)->is($other->id);
         self::assertNotContains('own-belfry', $names());
-        app(\App\Shop\CurrentStore::class)->is($this->storefront()->store_id);
+        app(\App\Models\CurrentStore::class)->is($this->storefront()->store_id);
         self::assertTrue(app(BringTheme::class)->remove('own-belfry'));
         self::assertNotContains('own-belfry', $names());
     }
@@ -167,7 +167,7 @@ final class StartAndLogoTest extends AppTestCase
         };
         $before = Picture::query()->count();
         try {
-            (new BringTheme(app(ThemeShelf::class), $intake, app(\App\Shop\CurrentStore::class)))->import($zip);
+            (new BringTheme(app(ThemeShelf::class), $intake, app(\App\Models\CurrentStore::class)))->import($zip);
             self::fail('it was taken');
         } catch (\RuntimeException $e) {
             self::assertStringContainsString('No space', $e->getMessage());
@@ -275,7 +275,7 @@ final class StartAndLogoTest extends AppTestCase
     public function testAnEmptyStoreBeginsWithItsLogo(): void
     {
         $store = Store::query()->create(['name' => 'Empty', 'time_zone' => 'UTC', 'currency' => 'USD']);
-        app(\App\Shop\CurrentStore::class)->is($store->id);
+        app(\App\Models\CurrentStore::class)->is($store->id);
         $owner = User::query()->create(['store_id' => $store->id, 'name' => 'Ona', 'email' => 'ona@wrenfold.example', 'password' => 'lantern-night', 'role' => 'owner']);
         $storefront = Storefront::query()->create(['name' => 'Empty', 'slug' => 'empty', 'locked' => false, 'password' => null]);
         $look = Look::query()->create(['storefront_id' => $storefront->id, 'name' => 'First', 'theme' => 'millrace', 'version' => '1.1.0', 'starter' => 'river-dusk', 'state' => '{}', 'head' => 0]);

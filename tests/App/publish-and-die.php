@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-// Publishes look 1 and kills itself at the Nth write: php publish-and-die.php N. Prints "published" when N never came.
-use App\Actions\PublishLook;
+use App\Models\CurrentStore;
 use App\Models\Look;
-use App\Shop\CurrentStore;
+use App\Publishing\PublishLook;
+// Publishes look 1 and kills itself at the Nth write: php publish-and-die.php N. Prints "published" when N never came.
 use Illuminate\Support\Facades\DB;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
@@ -22,7 +22,7 @@ $die = static function () use (&$left): void {
 // Every statement the publish sends, begin and commit included, and every release file before and after it is in place.
 DB::connection()->beforeExecuting(static fn() => $die());
 DB::connection()->getEventDispatcher()->listen([Illuminate\Database\Events\TransactionBeginning::class, Illuminate\Database\Events\TransactionCommitting::class], static fn() => $die());
-app()->bind(App\Actions\ReleaseFiles::class, static fn() => new class (public_path((string) config('ikat.files')), $die) extends App\Actions\ReleaseFiles {
+app()->bind(App\Looks\ReleaseFiles::class, static fn() => new class (public_path((string) config('ikat.files')), $die) extends App\Looks\ReleaseFiles {
     public function __construct(string $folder, private readonly Closure $die)
     {
         parent::__construct($folder);

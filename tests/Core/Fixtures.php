@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Ikat\Core\Check\CheckInput;
 use Ikat\Core\Check\Checks;
-use Ikat\Core\Check\ContrastFinding;
 use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Compile\LookCompiler;
+use Ikat\Core\Contrast\ContrastFinding;
 use Ikat\Core\Exchange\ThemeTokens;
-use Ikat\Core\Look\Catalog\StorefrontCatalog;
+use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Look\SettingCatalog;
 use Ikat\Core\Look\Theme;
-use Ikat\Core\Look\Wardrobe;
-use Ikat\Core\Palette\Dusk;
+use Ikat\Core\Palette\DarkSchemes;
 use Ikat\Core\Reach\PageReader;
 use Ikat\Core\Reach\Stylesheet;
+use Ikat\Core\Setting\Catalog\StorefrontCatalog;
+use Ikat\Core\Setting\SettingCatalog;
 
 /** The shipped theme and small pages to try the core on. */
 final class Fixtures
@@ -49,7 +49,7 @@ final class Fixtures
 
         $layers = [...$theme->layers((string) array_key_first($theme->starters)), new Layer(LayerKind::Look, 'Test', $own)];
 
-        return StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), $layers), Wardrobe::in($theme, $layers));
+        return StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), $layers), ColorInventory::in($theme, $layers));
     }
 
     /** @param array<string, bool|float|string> $own */
@@ -59,19 +59,19 @@ final class Fixtures
 
         $layers = [...$theme->layers($starter ?? (string) array_key_first($theme->starters)), new Layer(LayerKind::Look, 'Test', $own)];
 
-        return Dusk::resolve(self::catalog($own, $theme), $layers, [], Wardrobe::in($theme, $layers));
+        return DarkSchemes::resolve(self::catalog($own, $theme), $layers, [], ColorInventory::in($theme, $layers));
     }
 
     /** @param array<string, bool|float|string> $own */
-    public static function input(string $css, string $body, array $own = [], ?string $starter = null, ?StoreContents $store = null, ?Theme $theme = null): CheckInput
+    public static function input(string $css, string $body, array $own = [], ?string $starter = null, ?StoreContents $store = null, ?Theme $theme = null): Inspection
     {
         $theme ??= self::theme();
         $look = self::look($own, $starter, $theme);
-        $theme = $theme->wearing(Wardrobe::in($theme, [new Layer(LayerKind::Look, 'Test', $own)]));
+        $theme = $theme->wearing(ColorInventory::in($theme, [new Layer(LayerKind::Look, 'Test', $own)]));
         $compiled = LookCompiler::compile($look, $theme);
         $html = '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><title>t</title></head><body>'.$body.'</body></html>';
 
-        return new CheckInput($look, $theme, $compiled, PageReader::index(Stylesheet::parse($css."\n".$compiled->css), ['page' => $html]), $store ?? new StoreContents());
+        return new Inspection($look, $theme, $compiled, PageReader::index(Stylesheet::parse($css."\n".$compiled->css), ['page' => $html]), $store ?? new StoreContents());
     }
 
     /** @return array{string, string} a stylesheet and a page in which every role occurs */
@@ -97,7 +97,7 @@ final class Fixtures
     }
 
     /** @return list<ContrastFinding> */
-    public static function contrast(CheckInput $input): array
+    public static function contrast(Inspection $input): array
     {
         return array_values(array_filter(Checks::run($input), static fn(Finding $f): bool => $f instanceof ContrastFinding));
     }

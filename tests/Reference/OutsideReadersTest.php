@@ -9,11 +9,11 @@ use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Vision;
 use Ikat\Core\Exchange\PaletteEntry;
 use Ikat\Core\Exchange\PaletteFile;
-use Ikat\Core\Look\Alias;
-use Ikat\Core\Look\Gradient;
+use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
-use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Gradient;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -57,7 +57,7 @@ final class OutsideReadersTest extends TestCase
     public function testTokensAreReadByOthers(): void
     {
         $own = ['dark.on' => true, 'scheme.night.line' => '#ffffff40', 'scheme.night.gradient' => 'linear-gradient(135deg, {brand.main} 0%, #10204080 100%)', 'scheme.daylight.gradient' => 'radial-gradient(circle at 20% 30%, #ffffff 0%, {scheme.daylight.ground} 100%)'];
-        $theme = Fixtures::theme()->wearing(Wardrobe::in(Fixtures::theme(), [new Layer(LayerKind::Look, 'Test', $own)]));
+        $theme = Fixtures::theme()->wearing(ColorInventory::in(Fixtures::theme(), [new Layer(LayerKind::Look, 'Test', $own)]));
         $entries = PaletteEntry::ofLook(Fixtures::look($own), $theme);
         self::assertGreaterThan(300, count($entries));
         $file = (string) tempnam(sys_get_temp_dir(), 'ikat').'.tokens.json';

@@ -1,4 +1,4 @@
-@php($pictures = $product->pictures())
+@php($pictures = App\Pictures\ShopPicture::ofProduct($product))
 @php($film = $product->video !== null && $shop->text('product.video') !== 'none')
 <x-shop::layout :shop="$shop" :title="$product->name" kind="product">
 <div class="frame">

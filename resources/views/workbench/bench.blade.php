@@ -9,13 +9,13 @@
   <input type="hidden" name="open_finding" value="{{ $bench->opened }}">
 </form>
 @if ($bench->input()->missing !== null)<p class="missing" role="note"><x-diamond severity="stop"/> {{ $bench->input()->missing }} <a href="{{ $bench->address('start') }}">To Start</a></p>@endif
-@if ($bench->step === Ikat\Core\Look\Step::Colors)
+@if ($bench->step === Ikat\Core\Setting\Step::Colors)
 @include('workbench.steps.colors')
-@elseif ($bench->step === Ikat\Core\Look\Step::Start)
+@elseif ($bench->step === Ikat\Core\Setting\Step::Start)
 @include('workbench.steps.start')
-@elseif ($bench->step === Ikat\Core\Look\Step::Logo)
+@elseif ($bench->step === Ikat\Core\Setting\Step::Logo)
 @include('workbench.steps.logo')
-@elseif ($bench->step === Ikat\Core\Look\Step::Publish)
+@elseif ($bench->step === Ikat\Core\Setting\Step::Publish)
 @include('workbench.steps.publish')
 @else
 @include('workbench.steps.controls')

@@ -7,7 +7,7 @@
 <div class="library-body">
   <ul class="library-list" aria-label="Pictures">
     @foreach ($pictures as $picture)
-    @php($shown = App\Shop\ShopPicture::of($picture))
+    @php($shown = App\Pictures\ShopPicture::of($picture))
     <li @class(['is-open' => $open?->id === $picture->id])>
       <button type="button" class="library-thumb" hx-get="{{ $bench->address('pictures') }}{{ $query === '' ? '?' : $query.'&' }}open={{ $picture->id }}" hx-target="#library-content" hx-swap="morph:innerHTML" aria-label="{{ $picture->alt }}" @if ($open?->id === $picture->id) aria-current="true" @endif><img src="{{ $shown->smallest() }}" alt="" width="104" height="72" loading="lazy"></button>
     </li>
@@ -15,12 +15,12 @@
   </ul>
   <div class="library-side">
     @if ($open)
-    @php($shown = App\Shop\ShopPicture::of($open))
+    @php($shown = App\Pictures\ShopPicture::of($open))
     <section aria-labelledby="library-open"><h3 id="library-open">{{ $open->alt }}</h3>
       <div class="focus-board" @if ($edits) data-focus-board @endif><img src="{{ $shown->address($open->widths[min(1, count($open->widths) - 1)]) }}" alt="{{ $open->alt }}" width="{{ $open->width }}" height="{{ $open->height }}"><svg aria-hidden="true" width="24" height="24" viewBox="0 0 24 24" data-focus-mark data-x="{{ $open->focus_x }}" data-y="{{ $open->focus_y }}"><rect x="2" y="2" width="20" height="20" fill="none" stroke="#fff" stroke-width="4"/><rect x="2" y="2" width="20" height="20" fill="none" stroke="#1f4a7a" stroke-width="2"/></svg></div>
       <p class="library-facts">{{ $open->width }} by {{ $open->height }} pixels, {{ number_format($open->bytes / 1000) }} KB in {{ count($open->widths) * (1 + count($open->formats ?? [])) }} files</p>
       @if ($edits)
-      @if ($setting)<form hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML" data-choose><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="value" value="{{ $setting->type === Ikat\Core\Look\SettingType::Picks ? trim($bench->input()->look->text($setting->path).','.$open->name, ',') : $open->name }}"><button class="publish">Use this picture</button></form>@endif
+      @if ($setting)<form hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML" data-choose><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="value" value="{{ $setting->type === Ikat\Core\Setting\SettingType::Picks ? trim($bench->input()->look->text($setting->path).','.$open->name, ',') : $open->name }}"><button class="publish">Use this picture</button></form>@endif
       <form class="library-form" hx-post="{{ $bench->address("pictures/$open->id") }}{{ $query }}" hx-include="#state" hx-target="#library-content" hx-swap="morph:innerHTML">
         <label for="library-alt">In words, for those who cannot see it</label><input class="entry" id="library-alt" name="alt" value="{{ $open->alt }}" maxlength="160" required>
         <label for="focus-x">What must stay in sight, from the left <output>{{ $open->focus_x }}%</output></label><input type="range" id="focus-x" name="focus_x" min="0" max="100" step="5" value="{{ $open->focus_x }}">

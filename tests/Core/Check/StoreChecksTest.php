@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Check;
 
-use Ikat\Core\Check\CheckInput;
 use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\StoreContents;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
@@ -34,7 +34,7 @@ final class StoreChecksTest extends TestCase
      * @param array<string, bool|float|string> $own
      * @param array<string, list<string>> $menus
      */
-    private function input(array $own, array $menus): CheckInput
+    private function input(array $own, array $menus): Inspection
     {
         return Fixtures::input('.wear{color:var(--ink)}', '<p>x</p>', $own, store: new StoreContents(['/page/returns' => 'Returns'], ['/', '/page/returns', '/category/candles'], $menus, ['lead'], ['moth'], 2, 'Europe/Lisbon', ['/page/returns']));
     }

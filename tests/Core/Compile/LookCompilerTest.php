@@ -9,7 +9,7 @@ use Ikat\Core\Color\Contrast;
 use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Compile\SchemeStates;
 use Ikat\Core\Compile\TypeScale;
-use Ikat\Core\Look\SettingType;
+use Ikat\Core\Setting\SettingType;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 

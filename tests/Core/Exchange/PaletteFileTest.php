@@ -7,13 +7,13 @@ namespace Tests\Core\Exchange;
 use Ikat\Core\Exchange\PaletteEntry;
 use Ikat\Core\Exchange\PaletteFile;
 use Ikat\Core\Exchange\PaletteTaking;
-use Ikat\Core\Look\Catalog\SchemeRoles;
+use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\LookState;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
-use Ikat\Core\Look\Wardrobe;
+use Ikat\Core\Setting\SchemeRoles;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -37,7 +37,7 @@ final class PaletteFileTest extends TestCase
     /** @param array<string, bool|float|string> $own */
     private static function theme(array $own): Theme
     {
-        return Fixtures::theme()->wearing(Wardrobe::in(Fixtures::theme(), [new Layer(LayerKind::Look, 'Test', $own)]));
+        return Fixtures::theme()->wearing(ColorInventory::in(Fixtures::theme(), [new Layer(LayerKind::Look, 'Test', $own)]));
     }
 
     /** @param array<string, bool|float|string> $own */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Look;
 
-use Ikat\Core\Look\Catalog\StorefrontCatalog;
-use Ikat\Core\Look\Item;
 use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
-use Ikat\Core\Look\UnacceptableValue;
+use Ikat\Core\Setting\Catalog\StorefrontCatalog;
+use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\UnacceptableValue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;

@@ -6,15 +6,15 @@ namespace Tests\Core\Look;
 
 use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Look\Base;
-use Ikat\Core\Look\Carrying;
+use Ikat\Core\Look\BaseSwitch;
 use Ikat\Core\Look\LookState;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Look\Setting;
 use Ikat\Core\Look\Starter;
-use Ikat\Core\Look\Step;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Look\ThemeChange;
 use Ikat\Core\Look\ThemeMerge;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\Step;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -66,7 +66,7 @@ final class RandomUpgradeTest extends TestCase
             $before = Fixtures::look($own->own, theme: $from);
             $after = Fixtures::look($own->own, theme: $to);
             self::assertNotSame('', LookCompiler::compile($after, $to)->css);
-            $carrying = Carrying::between($own, $before, $after, $to);
+            $carrying = BaseSwitch::between($own, $before, $after, $to);
             foreach ($carrying->stay as $row) {
                 if ($row['becomes'] === null) {
                     self::assertSame($before->value($row['path']), $after->value($row['path']), $row['path']);
@@ -198,13 +198,13 @@ final class RandomUpgradeTest extends TestCase
         return LookState::of(array_filter($own, static fn(mixed $v, string $path): bool => str_starts_with($path, 'base.') || ($catalog->has($path) && self::isFit($catalog, $path, $v)), ARRAY_FILTER_USE_BOTH));
     }
 
-    private static function isFit(\Ikat\Core\Look\SettingCatalog $catalog, string $path, mixed $value): bool
+    private static function isFit(\Ikat\Core\Setting\SettingCatalog $catalog, string $path, mixed $value): bool
     {
         try {
             $catalog->normalize($path, $value);
 
             return true;
-        } catch (\Ikat\Core\Look\LookException) {
+        } catch (\Ikat\Core\Setting\LookException) {
             return false;
         }
     }

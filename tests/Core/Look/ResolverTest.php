@@ -8,9 +8,9 @@ use Ikat\Core\Look\AliasCycle;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\Resolver;
-use Ikat\Core\Look\Setting;
-use Ikat\Core\Look\SettingCatalog;
-use Ikat\Core\Look\UnknownSetting;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingCatalog;
+use Ikat\Core\Setting\UnknownSetting;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Palette;
 
-use Ikat\Core\Check\ContrastFinding;
-use Ikat\Core\Look\Alias;
-use Ikat\Core\Look\Catalog\SchemeRoles;
+use Ikat\Core\Contrast\ContrastFinding;
 use Ikat\Core\Palette\SchemeMaker;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\SchemeRoles;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Reach;
 
-use Ikat\Core\Check\CheckInput;
+use Ikat\Core\Check\Inspection;
 use Ikat\Core\Reach\SizeEstimate;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
@@ -17,13 +17,13 @@ final class PageReaderTest extends TestCase
         .m::after{color:var(--rating)} @media (max-width: 700px){.wide{gap:var(--grid-gap)}}';
 
     /** @param array<string, bool|float|string> $own */
-    private function read(string $body, array $own = []): CheckInput
+    private function read(string $body, array $own = []): Inspection
     {
         return Fixtures::input(self::CSS, $body, $own);
     }
 
     /** @return array<string, list<int>> */
-    private function places(CheckInput $input, string $path): array
+    private function places(Inspection $input, string $path): array
     {
         return $input->reach->placesOf($path, $input->look, $input->compiled);
     }

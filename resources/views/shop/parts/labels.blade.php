@@ -1,2 +1,2 @@
-@php($labels = $product->labels(now()))
-@if ($labels !== [])<p class="labels" data-from="card.label">@foreach ($labels as $label)<span class="label label-{{ $label['kind'] }}">{{ $label['words'] }}</span>@endforeach</p>@endif
+@php($labels = $shop->labels($product))
+@if ($labels !== [])<p class="labels" data-from="card.label">@foreach ($labels as $label)<span class="label label-{{ $label['kind'] }}">{{ $label['text'] }}</span>@endforeach</p>@endif

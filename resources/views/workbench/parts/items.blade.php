@@ -5,10 +5,10 @@
   @if ($names === [])<p class="unmet">None yet. Add one below.</p>@endif
   <ol class="item-list" aria-labelledby="{{ $id }}" @if ($edits) data-sortable @endif>
     @foreach ($names as $i => $name)
-    @php($item = Ikat\Core\Look\Item::named($list->of, $name))
+    @php($item = Ikat\Core\Setting\Item::named($list->of, $name))
     @php($part = "$list->of-$name")
     @php($switch = $item->path($list->of === 'season' ? 'on' : 'show'))
-    @php($title = Ikat\Core\Look\Catalog\Parts::label($part))
+    @php($title = Ikat\Core\Setting\Catalog\Parts::label($part))
     <li data-name="{{ $name }}" @class(['item', 'is-open' => $bench->openPart() === $part, 'is-off' => ! $bench->isOn($switch)])>
       <span class="grip-handle" aria-hidden="true"><x-icon name="grip-vertical"/></span>
       <a class="item-name" href="{{ $bench->address($bench->step->value) }}?open_part={{ $part }}" hx-get="{{ $bench->address($bench->step->value) }}?open_part={{ $part }}" hx-target="#bench" hx-swap="morph:innerHTML" @if ($bench->openPart() === $part) aria-current="true" @endif data-reach="{{ $switch }}"><b>{{ $title }}</b> <span>{{ $bench->gist($item) }}</span></a>

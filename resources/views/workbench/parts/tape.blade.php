@@ -1,8 +1,8 @@
-@php($here = $bench->step === Ikat\Core\Look\Step::Colors ? $bench->counts($bench->set()) : ($bench->step === Ikat\Core\Look\Step::Publish ? $bench->counts() : Ikat\Core\Check\Checks::count($bench->findingsIn($bench->step))))
+@php($here = $bench->step === Ikat\Core\Setting\Step::Colors ? $bench->counts($bench->set()) : ($bench->step === Ikat\Core\Setting\Step::Publish ? $bench->counts() : Ikat\Core\Check\Checks::count($bench->findingsIn($bench->step))))
 @php($last = $bench->lastEdit())
 <section class="tape" id="tape" aria-label="Tape" @isset($oob) hx-swap-oob="morph" @endisset>
   <div>
-    <p><b>{{ $bench->step === Ikat\Core\Look\Step::Colors ? 'Findings in '.$bench->input()->theme->schemes[$bench->scheme].(str_starts_with($bench->set(), 'dark.') ? ' in the dark' : '') : ($bench->step === Ikat\Core\Look\Step::Publish ? 'Findings' : 'Findings in '.$bench->step->label()) }}</b></p>
+    <p><b>{{ $bench->step === Ikat\Core\Setting\Step::Colors ? 'Findings in '.$bench->input()->theme->schemes[$bench->scheme].(str_starts_with($bench->set(), 'dark.') ? ' in the dark' : '') : ($bench->step === Ikat\Core\Setting\Step::Publish ? 'Findings' : 'Findings in '.$bench->step->label()) }}</b></p>
     <p>@if (array_sum($here) === 0)none @else @foreach ($here as $severity => $count)@if ($count > 0)<span><x-diamond :severity="$severity"/> {{ $count }}</span> @endif @endforeach @endif</p>
   </div>
   <div class="tape-reach" id="tape-reach">
@@ -17,7 +17,7 @@
     <p><b>{{ ['edit' => 'Last edit', 'undo' => 'Undone', 'redo' => 'Redone'][$entry->kind->value] }}</b> <span>{{ $entry->label }}{{ $last->author === $bench->user->name ? '' : ', by '.$last->author }}</span>
       @if ($places !== [])<b>{{ array_sum(array_map('count', $places)) }} {{ array_sum(array_map('count', $places)) === 1 ? 'place' : 'places' }} on {{ count($places) }} {{ count($places) === 1 ? 'page' : 'pages' }}</b>@if ($latent > 0) and {{ $latent }} more when opened, pointed at or focused @endif @endif</p>
     @if ($why !== null)<p>Nothing visible changed: {{ $why }}.</p>
-    @else<p class="page-counts">@foreach ($places as $page => $elements)<span>{{ App\Looks\SamplePages::labels()[$page] }} {{ count($elements) }}</span> @endforeach</p>@endif
+    @else<p class="page-counts">@foreach ($places as $page => $elements)<span>{{ App\Storefront\SamplePages::labels()[$page] }} {{ count($elements) }}</span> @endforeach</p>@endif
     @endif
   </div>
   <div class="tape-who" hx-get="{{ $bench->address('pulse') }}" hx-include="#state" hx-trigger="every 12s" hx-swap="innerHTML">

@@ -1,6 +1,6 @@
 <main class="window" aria-label="Shop window" data-window data-preview="/preview/{{ $bench->look->id }}" data-shop="/shop/{{ $bench->look->storefront->slug }}">
   <div class="windowbar">
-    <label class="pick-page">Page <select data-page>@foreach (['Pages' => false, 'When something happened' => true] as $group => $areStates)<optgroup label="{{ $group }}">@foreach ($bench->pages->paths() as $key => $path)@if (App\Looks\SamplePages::isState($key) === $areStates)<option value="{{ $key }}" data-path="{{ $path }}">{{ App\Looks\SamplePages::labels()[$key] }}</option>@endif @endforeach</optgroup>@endforeach</select></label>
+    <label class="pick-page">Page <select data-page>@foreach (['Pages' => false, 'When something happened' => true] as $group => $areStates)<optgroup label="{{ $group }}">@foreach ($bench->pages->paths() as $key => $path)@if (App\Storefront\SamplePages::isState($key) === $areStates)<option value="{{ $key }}" data-path="{{ $path }}">{{ App\Storefront\SamplePages::labels()[$key] }}</option>@endif @endforeach</optgroup>@endforeach</select></label>
     <div class="modes" role="group" aria-label="Device">
       <button type="button" data-press="phone" data-device="phone" aria-pressed="false"><x-icon name="smartphone"/><span>Phone</span></button>
       <button type="button" data-press="tablet" data-device="tablet" aria-pressed="false"><x-icon name="tablet"/><span>Tablet</span></button>

@@ -2,7 +2,7 @@
 <ol class="item-list brand-list" @if ($edits) data-sortable @endif aria-label="Brand colors in their order">
   @foreach ($theme->brandColors as $key => $label)
   @php($path = "brand.$key")
-  @php($followers = Ikat\Core\Palette\Following::direct($input->look, $path))
+  @php($followers = Ikat\Core\Palette\BrandFollowers::direct($input->look, $path))
   <li data-name="{{ $key }}" data-reach="{{ $path }}" @class(['item', 'is-open' => $bench->selected === $path])>
     @if ($edits)<span class="grip-handle" aria-hidden="true"><x-icon name="grip-vertical"/></span>@endif
     <a class="item-name" href="{{ $bench->address('colors') }}?open_part=brand&amp;open_path={{ $path }}" hx-get="{{ $bench->address('colors') }}?open_part=brand&amp;open_scheme={{ $bench->scheme }}&amp;open_path={{ $path }}" hx-target="#bench" hx-swap="morph:innerHTML" @if ($bench->selected === $path) aria-current="true" @endif><svg class="swatch" viewBox="0 0 30 16" aria-hidden="true"><rect width="30" height="16" fill="{{ $input->look->text($path) }}"/></svg> <b>{{ $label }}</b> <span>{{ count($followers) === 0 ? 'nothing follows it' : (count($followers) === 1 ? '1 color follows' : count($followers).' follow') }}</span></a>
@@ -25,7 +25,7 @@
     <form class="rename" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML"><input type="hidden" name="path" value="name.brand.{{ $chosen }}"><label class="hidden-words" for="brand-name">Name of the brand color</label><input class="entry" id="brand-name" name="value" value="{{ $theme->brandColors[$chosen] }}" maxlength="24"><button class="act">Name it</button></form>
   </details>
   @if (count($theme->brandColors) > 1)
-  @php($followers = Ikat\Core\Palette\Following::direct($input->look, "brand.$chosen"))
+  @php($followers = Ikat\Core\Palette\BrandFollowers::direct($input->look, "brand.$chosen"))
   <details data-keep="remove-brand"><summary class="act">Remove {{ $theme->brandColors[$chosen] }}</summary>
     <form class="remove" hx-post="{{ $bench->address('brand/remove') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML"><input type="hidden" name="key" value="{{ $chosen }}">
       <label for="brand-heir">{{ $followers === [] ? 'Nothing follows it. What another theme would let follow it follows' : (count($followers) === 1 ? '1 color follows it. It will follow' : count($followers).' colors follow it. They will follow') }}</label>

@@ -5,7 +5,7 @@
 @php($edits = $bench->user->role->edits())
 @php($open = $bench->openPart())
 <div class="bench-head"><h1>Colors</h1><p>{{ count($theme->brandColors) }} brand colors, {{ count($theme->schemes) }} schemes, {{ $all['stop'] === 0 ? 'every pair in use is readable' : ($all['stop'] === 1 ? '1 pair too faint' : $all['stop'].' pairs too faint') }}</p></div>
-<nav class="part-tabs" aria-label="Benches of the color desk">@foreach (App\Looks\Bench::COLOR_BENCHES as $key => $words)@php($to = $bench->address('colors').'?'.http_build_query(['open_part' => $key, 'open_scheme' => $bench->scheme, 'open_path' => $bench->selected]))<a class="part-tab" href="{{ $to }}" hx-get="{{ $to }}" hx-target="#bench" hx-swap="morph:innerHTML" @if ($key === $open) aria-current="true" @endif>{{ $words }}</a>@endforeach</nav>
+<nav class="part-tabs" aria-label="Benches of the color desk">@foreach (App\Workbench\Shell\Bench::COLOR_BENCHES as $key => $words)@php($to = $bench->address('colors').'?'.http_build_query(['open_part' => $key, 'open_scheme' => $bench->scheme, 'open_path' => $bench->selected]))<a class="part-tab" href="{{ $to }}" hx-get="{{ $to }}" hx-target="#bench" hx-swap="morph:innerHTML" @if ($key === $open) aria-current="true" @endif>{{ $words }}</a>@endforeach</nav>
 <div class="color-bench" data-color-bench="{{ $open }}" data-has-dark="{{ $bench->hasDark() ? 'yes' : '' }}" @if ($open === 'dark' && $bench->hasDark()) data-show-dark @endif>
 @if ($open === 'schemes')
 <section class="tool" aria-labelledby="t-schemes"><h2 id="t-schemes">Color schemes <small>click to open</small></h2>@include('workbench.steps.schemes')</section>

@@ -1,6 +1,6 @@
 @if (! $bench->hasDark())
 <p>Visitors whose device asks for dark surroundings see the shop as everybody does. With a second set of colors, derived by rule from these, they see a dark shop: grounds are turned over, inks are moved until they hold, buttons and labels keep their color. It is checked like the first set, and every color can be changed.</p>
-@if ($edits)<p class="go"><button type="button" class="publish" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-vals="{{ json_encode(['path' => Ikat\Core\Look\Wardrobe::DARK, 'value' => 'on', 'open_part' => 'dark']) }}" hx-target="#bench" hx-swap="morph:innerHTML">Make colors for dark surroundings</button></p>@endif
+@if ($edits)<p class="go"><button type="button" class="publish" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-vals="{{ json_encode(['path' => Ikat\Core\Look\ColorInventory::DARK, 'value' => 'on', 'open_part' => 'dark']) }}" hx-target="#bench" hx-swap="morph:innerHTML">Make colors for dark surroundings</button></p>@endif
 @else
 <p class="logo-note">The window shows the shop as a device that asks for dark shows it. What you change here changes only that.</p>
 @include('workbench.steps.schemes')
@@ -14,7 +14,7 @@
 @if ($edits)
 <div class="scheme-tools">
   @if ($mine !== [])<button type="button" class="act" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-vals="{{ json_encode(['changes' => json_encode(array_fill_keys(array_values($mine), null))]) }}" hx-target="#bench" hx-swap="morph:innerHTML">{{ $theme->schemes[$bench->scheme] }}: back to the rule</button>@endif
-  <button type="button" class="act" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-vals="{{ json_encode(['path' => Ikat\Core\Look\Wardrobe::DARK, 'value' => 'off']) }}" hx-target="#bench" hx-swap="morph:innerHTML">No colors of their own in dark surroundings</button>
+  <button type="button" class="act" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-vals="{{ json_encode(['path' => Ikat\Core\Look\ColorInventory::DARK, 'value' => 'off']) }}" hx-target="#bench" hx-swap="morph:innerHTML">No colors of their own in dark surroundings</button>
 </div>
 @endif
 @include('workbench.steps.findings')

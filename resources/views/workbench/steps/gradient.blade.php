@@ -2,8 +2,8 @@
 @php($path = "$set.gradient")
 @php($written = $input->look->text($path))
 @php($isPlain = $written === '')
-@php($gradient = $isPlain ? null : Ikat\Core\Look\Gradient::parse($written))
-@php($hexOf = fn (string $color): string => Ikat\Core\Color\Color::parse(Ikat\Core\Look\Alias::target($color) === null ? $color : $input->look->text(Ikat\Core\Look\Alias::target($color)))->hex())
+@php($gradient = $isPlain ? null : Ikat\Core\Setting\Gradient::parse($written))
+@php($hexOf = fn (string $color): string => Ikat\Core\Color\Color::parse(Ikat\Core\Setting\Alias::target($color) === null ? $color : $input->look->text(Ikat\Core\Setting\Alias::target($color)))->hex())
 @if ($isPlain)
 @php($second = array_key_last($theme->brandColors))
 @foreach ($theme->brandColors as $key => $label)@if ($input->look->text("brand.$key") !== $input->look->text("$set.ground") && Ikat\Core\Color\Contrast::isDark(Ikat\Core\Color\Color::parse($input->look->text("brand.$key"))) === Ikat\Core\Color\Contrast::isDark(Ikat\Core\Color\Color::parse($input->look->text("$set.ground"))))@php($second = $key)@break @endif @endforeach

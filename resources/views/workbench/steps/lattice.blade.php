@@ -1,13 +1,13 @@
 @php($lattice = $bench->colors()->lattice())
 @php($single = in_array($bench->woven, ['all', 'dark'], true) ? null : $bench->woven)
-@php($palette = Ikat\Core\Check\Palette::of($input))
-@php($name = fn (string $role): string => Ikat\Core\Check\RolePair::name($role))
-@php($isOwn = fn (string $ink, string $ground): bool => $ink === Ikat\Core\Check\Palette::source($ground).'-ink')
+@php($palette = Ikat\Core\Contrast\SchemeColors::of($input))
+@php($name = fn (string $role): string => Ikat\Core\Contrast\RolePair::name($role))
+@php($isOwn = fn (string $ink, string $ground): bool => $ink === Ikat\Core\Contrast\SchemeColors::source($ground).'-ink')
 @php($rows = array_values(array_filter($lattice->inks, fn ($ink) => array_filter($lattice->knots, fn ($k) => $k->ink === $ink && ! $isOwn($ink, $k->ground)) !== [])))
 @php($hasOwn = array_filter($lattice->knots, fn ($k) => $isOwn($k->ink, $k->ground)) !== [])
 @php($columns = count($lattice->columns))
 @php($isAll = in_array($bench->woven, ['all', 'dark'], true))
-@php($thread = fn (string $column): string => str_contains($column, '@') ? $theme->schemes[Ikat\Core\Check\Palette::scheme(explode('@', $column)[1])] : (str_ends_with($column, '-hover') ? 'pointed at' : ($column === Ikat\Core\Check\Palette::OVER ? 'picture' : $name($column))))
+@php($thread = fn (string $column): string => str_contains($column, '@') ? $theme->schemes[Ikat\Core\Contrast\SchemeColors::scheme(explode('@', $column)[1])] : (str_ends_with($column, '-hover') ? 'pointed at' : ($column === Ikat\Core\Contrast\SchemeColors::OVER ? 'picture' : $name($column))))
 @php($left = 84)
 @php($wide = $columns === 0 ? 26 : min(30, (400 - $left) / $columns))
 @php($top = 88)
@@ -20,9 +20,9 @@
 <div class="lattice-head">
   <label>Scheme <select class="entry" name="woven" hx-get="{{ $bench->address('colors') }}?open_part=lattice" hx-trigger="change" hx-target="#bench" hx-swap="morph:innerHTML">
     <option value="all" @selected($bench->woven === 'all')>all of them</option>@if ($bench->hasDark())<option value="dark" @selected($bench->woven === 'dark')>all of them in the dark</option>@endif
-    @foreach (Ikat\Core\Check\Palette::sets($input->look, $theme) as $set)<option value="{{ $set }}" @selected($single === $set)>{{ $theme->schemes[Ikat\Core\Check\Palette::scheme($set)] }}{{ Ikat\Core\Check\Palette::isDark($set) ? ' in the dark' : '' }}</option>@endforeach
+    @foreach (Ikat\Core\Contrast\SchemeColors::sets($input->look, $theme) as $set)<option value="{{ $set }}" @selected($single === $set)>{{ $theme->schemes[Ikat\Core\Contrast\SchemeColors::scheme($set)] }}{{ Ikat\Core\Contrast\SchemeColors::isDark($set) ? ' in the dark' : '' }}</option>@endforeach
   </select></label>
-  <div class="state-row" role="group" aria-label="Show a state">@foreach (Ikat\Core\Check\RolePair::STATES as $state)@isset($states[$state])<button type="button" class="act" data-lattice-state="{{ $state }}" aria-pressed="false">{{ $stateWords[$state] }} {{ $states[$state] }}</button>@endisset @endforeach</div>
+  <div class="state-row" role="group" aria-label="Show a state">@foreach (Ikat\Core\Contrast\RolePair::STATES as $state)@isset($states[$state])<button type="button" class="act" data-lattice-state="{{ $state }}" aria-pressed="false">{{ $stateWords[$state] }} {{ $states[$state] }}</button>@endisset @endforeach</div>
 </div>
 <svg class="draw lattice" viewBox="0 0 398 {{ $height }}" role="group" aria-label="{{ count($lattice->knots) }} pairs: grounds across, inks down. The arrow keys go from knot to knot." data-lattice>
   @foreach ($lattice->columns as $i => $column)
@@ -44,14 +44,14 @@
   @php($x = round($left + array_search($knot->column, $lattice->columns, true) * $wide + 1, 1))
   @php($grounds = $palette->extremes($knot->set, $knot->ground))
   @php($inkColor = $palette->color($knot->set, $knot->ink)->hex())
-  @php($where = $theme->schemes[Ikat\Core\Check\Palette::scheme($knot->set)].(Ikat\Core\Check\Palette::isDark($knot->set) ? ' in the dark' : ''))
-  @php($told = $knot->target === 0.0 ? 'nothing asked' : ($knot->severity === null ? 'holds, needs '.Ikat\Core\Check\ContrastFinding::say($knot->target) : 'too faint, needs '.Ikat\Core\Check\ContrastFinding::say($knot->target)))
-  <g @class(['knot-at', 'is-open' => $opened?->key() === $knot->key(), 'is-worn' => $knot->places !== [], 'fails-'.$knot->severity?->value => $knot->severity !== null]) role="button" tabindex="{{ $opened?->key() === $knot->key() || ($opened === null && $loop->first && $loop->parent->first) ? 0 : -1 }}" aria-label="{{ $knot->title() }}, {{ Ikat\Core\Check\ContrastFinding::say($knot->ratio) }} to 1 in {{ $where }}: {{ $told }}" aria-pressed="{{ $opened?->key() === $knot->key() ? 'true' : 'false' }}" data-knot="{{ $key }}" data-states="{{ implode(' ', $knot->states) }}" data-press-keys data-walk-url="{{ $bench->address('knot') }}?open_part=lattice&amp;woven={{ $bench->woven }}&amp;open_knot={{ urlencode($key) }}" hx-get="{{ $bench->address('colors') }}?open_part=lattice&amp;woven={{ $bench->woven }}&amp;open_knot={{ urlencode($key) }}&amp;open_scheme={{ Ikat\Core\Check\Palette::scheme($knot->set) }}&amp;open_path={{ urlencode($bench->selected) }}" hx-target="#bench" hx-swap="morph:innerHTML">
-    <title>{{ $knot->title() }}: {{ Ikat\Core\Check\ContrastFinding::say($knot->ratio) }} : 1</title>
+  @php($where = $theme->schemes[Ikat\Core\Contrast\SchemeColors::scheme($knot->set)].(Ikat\Core\Contrast\SchemeColors::isDark($knot->set) ? ' in the dark' : ''))
+  @php($told = $knot->target === 0.0 ? 'nothing asked' : ($knot->severity === null ? 'holds, needs '.Ikat\Core\Contrast\ContrastFinding::say($knot->target) : 'too faint, needs '.Ikat\Core\Contrast\ContrastFinding::say($knot->target)))
+  <g @class(['knot-at', 'is-open' => $opened?->key() === $knot->key(), 'is-worn' => $knot->places !== [], 'fails-'.$knot->severity?->value => $knot->severity !== null]) role="button" tabindex="{{ $opened?->key() === $knot->key() || ($opened === null && $loop->first && $loop->parent->first) ? 0 : -1 }}" aria-label="{{ $knot->title() }}, {{ Ikat\Core\Contrast\ContrastFinding::say($knot->ratio) }} to 1 in {{ $where }}: {{ $told }}" aria-pressed="{{ $opened?->key() === $knot->key() ? 'true' : 'false' }}" data-knot="{{ $key }}" data-states="{{ implode(' ', $knot->states) }}" data-press-keys data-walk-url="{{ $bench->address('knot') }}?open_part=lattice&amp;woven={{ $bench->woven }}&amp;open_knot={{ urlencode($key) }}" hx-get="{{ $bench->address('colors') }}?open_part=lattice&amp;woven={{ $bench->woven }}&amp;open_knot={{ urlencode($key) }}&amp;open_scheme={{ Ikat\Core\Contrast\SchemeColors::scheme($knot->set) }}&amp;open_path={{ urlencode($bench->selected) }}" hx-target="#bench" hx-swap="morph:innerHTML">
+    <title>{{ $knot->title() }}: {{ Ikat\Core\Contrast\ContrastFinding::say($knot->ratio) }} : 1</title>
     @foreach ($grounds as $g => $color)<rect x="{{ $x }}" y="{{ $y - 6 + $g * 6 }}" width="{{ round($wide - 2, 1) }}" height="{{ count($grounds) === 1 ? 12 : 6 }}" fill="{{ $color->hex() }}"/>@endforeach
     <use href="#dia-stop" x="{{ round($x + $wide / 2 - 6.5, 1) }}" y="{{ $y - 5.5 }}" width="11" height="11" color="{{ $inkColor }}"/>
     <rect class="ratio-plate" x="{{ $x }}" y="{{ $y + 6 }}" width="{{ round($wide - 2, 1) }}" height="11"/>
-    <text class="ratio" x="{{ round($x + $wide / 2 - 1, 1) }}" y="{{ $y + 15 }}" text-anchor="middle">{{ $knot->ratio >= 10 ? floor($knot->ratio) : Ikat\Core\Check\ContrastFinding::say($knot->ratio) }}</text>
+    <text class="ratio" x="{{ round($x + $wide / 2 - 1, 1) }}" y="{{ $y + 15 }}" text-anchor="middle">{{ $knot->ratio >= 10 ? floor($knot->ratio) : Ikat\Core\Contrast\ContrastFinding::say($knot->ratio) }}</text>
   </g>
   @endforeach
   @endforeach
@@ -61,8 +61,8 @@
 @php($finding = $bench->colors()->findingAt($opened))
 @php($count = array_sum(array_map(count(...), $opened->places)))
 <section class="opened-knot" aria-label="The open knot">
-  <p class="finding-head">@if ($opened->severity !== null)<x-diamond :severity="$opened->severity"/>@endif <b>{{ ucfirst($opened->title()) }}</b> <span>{{ Ikat\Core\Check\ContrastFinding::say($opened->ratio) }} : 1{{ $opened->target === 0.0 ? ', nothing asked' : ', needs '.Ikat\Core\Check\ContrastFinding::say($opened->target) }}</span> <small>{{ $opened->target === 0.0 ? 'inactive, exempt' : $opened->clause }}</small></p>
-  <p class="finding-where">{{ $theme->schemes[Ikat\Core\Check\Palette::scheme($opened->set)] }}{{ Ikat\Core\Check\Palette::isDark($opened->set) ? ' in the dark' : '' }}; {{ implode(', ', array_map(fn ($s) => $stateWords[$s], $opened->states)) }}{{ $opened->kinds === [] ? '' : '; '.implode(', ', $opened->kinds) }}. {{ $count === 0 ? 'No part of the shop has it at present.' : "In $count ".($count === 1 ? 'place' : 'places').': '.implode(', ', array_map(fn ($p) => App\Looks\SamplePages::labels()[$p] ?? $p, array_keys($opened->places))).'.' }}</p>
+  <p class="finding-head">@if ($opened->severity !== null)<x-diamond :severity="$opened->severity"/>@endif <b>{{ ucfirst($opened->title()) }}</b> <span>{{ Ikat\Core\Contrast\ContrastFinding::say($opened->ratio) }} : 1{{ $opened->target === 0.0 ? ', nothing asked' : ', needs '.Ikat\Core\Contrast\ContrastFinding::say($opened->target) }}</span> <small>{{ $opened->target === 0.0 ? 'inactive, exempt' : $opened->clause }}</small></p>
+  <p class="finding-where">{{ $theme->schemes[Ikat\Core\Contrast\SchemeColors::scheme($opened->set)] }}{{ Ikat\Core\Contrast\SchemeColors::isDark($opened->set) ? ' in the dark' : '' }}; {{ implode(', ', array_map(fn ($s) => $stateWords[$s], $opened->states)) }}{{ $opened->kinds === [] ? '' : '; '.implode(', ', $opened->kinds) }}. {{ $count === 0 ? 'No part of the shop has it at present.' : "In $count ".($count === 1 ? 'place' : 'places').': '.implode(', ', array_map(fn ($p) => App\Storefront\SamplePages::labels()[$p] ?? $p, array_keys($opened->places))).'.' }}</p>
   @if ($count > 0)@include('workbench.parts.walk', ['url' => $bench->address('knot').'?'.http_build_query(['open_part' => 'lattice', 'woven' => $bench->woven, 'open_knot' => $opened->key()]), 'what' => $opened->title()])@endif
   @if ($finding !== null)@include('workbench.steps.fixes')@endif
 </section>

@@ -1,12 +1,12 @@
-@inject('logos', 'App\Looks\LogoDesk')
-@inject('proposer', 'App\Looks\ProposalDesk')
+@inject('logos', 'App\Inspection\LogoInspector')
+@inject('proposer', 'App\Workbench\Logo\LogoProposals')
 @inject('trials', 'App\Looks\Trials')
 @php($input = $bench->input())
 @php($look = $input->look)
 @php($edits = $bench->user->role->edits())
 @php($picture = $logos->picture($look))
 @php($facts = $picture === null ? null : $logos->facts($picture))
-@php($shown = $picture === null ? null : App\Shop\ShopPicture::of($picture))
+@php($shown = $picture === null ? null : App\Pictures\ShopPicture::of($picture))
 @php($findings = $bench->findingsIn($bench->step))
 @php($control = fn (string $path) => ['setting' => $look->catalog->get($path), 'resolution' => $look->at($path)])
 <div class="bench-head"><h1>Logo</h1><p>{{ $picture === null ? 'the shop’s name, in '.$look->catalog->get('type.heading.family')->say($look->value('type.heading.family')) : "$facts->width by $facts->height pixels".($facts->vector ? ', drawn: sharp at any size' : '') }}</p></div>
@@ -54,13 +54,13 @@
   @if ($facts->edge === [])<p class="logo-note">The file brings its own paper, so every ground suits it. A file with a clear ground would stand on the shop’s own colors.</p>@endif
   <ul class="grounds">
     @foreach ($logos->places($look, $input->theme) as $place)
-    @php($file = App\Shop\ShopPicture::of($place->logo))
+    @php($file = App\Pictures\ShopPicture::of($place->logo))
     <li class="ground-row"><svg class="ground-sample" viewBox="0 0 96 44" role="img" aria-label="The logo {{ $place->label }}"><rect width="96" height="44" fill="{{ $place->grounds[0] }}"/>@foreach (array_slice($place->grounds, 1, 15) as $i => $more)<rect x="{{ 48 + $i * 3.2 }}" width="3.3" height="44" fill="{{ $more }}"/>@endforeach<image x="8" y="6" width="80" height="32" href="{{ $file->sharpest() }}"/></svg>
-      <span><b>{{ ucfirst($place->label) }}</b> @if ($place->ratio < 3)<x-diamond severity="fix"/>@endif<br>{{ $facts->edge === [] ? 'on its own paper' : Ikat\Core\Check\ContrastFinding::say($place->ratio).' : 1'.($place->ratio < 3 ? ', hard to make out' : '') }}</span></li>
+      <span><b>{{ ucfirst($place->label) }}</b> @if ($place->ratio < 3)<x-diamond severity="fix"/>@endif<br>{{ $facts->edge === [] ? 'on its own paper' : Ikat\Core\Contrast\ContrastFinding::say($place->ratio).' : 1'.($place->ratio < 3 ? ', hard to make out' : '') }}</span></li>
     @if ($place->ratio < 3 && $edits)
     <li class="remedies"><ul>
       @foreach ($logos->remedies($place, $input) as $remedy)
-      <li><button type="button" class="remedy" @if ($remedy['make'] === null) data-try="{{ $trials->put($bench->look, $remedy['changes']) }}" hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['changes' => json_encode($remedy['changes'])]) }}" @else hx-post="{{ $bench->address('logo/version') }}" hx-vals="{{ json_encode(['make' => $remedy['make']]) }}" @endif hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML"><svg viewBox="0 0 96 44" aria-hidden="true"><rect width="96" height="44" fill="{{ $remedy['ground'] }}"/><image x="8" y="6" width="80" height="32" href="{{ $file->sharpest() }}" @class(['is-lighter' => $remedy['make'] === 'light', 'is-darker' => $remedy['make'] === 'dark'])/></svg><span>{{ $remedy['title'] }}@if ($remedy['ratio'] !== null) <em>{{ Ikat\Core\Check\ContrastFinding::say($remedy['ratio']) }} : 1</em>@endif</span></button></li>
+      <li><button type="button" class="remedy" @if ($remedy['make'] === null) data-try="{{ $trials->put($bench->look, $remedy['changes']) }}" hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['changes' => json_encode($remedy['changes'])]) }}" @else hx-post="{{ $bench->address('logo/version') }}" hx-vals="{{ json_encode(['make' => $remedy['make']]) }}" @endif hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML"><svg viewBox="0 0 96 44" aria-hidden="true"><rect width="96" height="44" fill="{{ $remedy['ground'] }}"/><image x="8" y="6" width="80" height="32" href="{{ $file->sharpest() }}" @class(['is-lighter' => $remedy['make'] === 'light', 'is-darker' => $remedy['make'] === 'dark'])/></svg><span>{{ $remedy['title'] }}@if ($remedy['ratio'] !== null) <em>{{ Ikat\Core\Contrast\ContrastFinding::say($remedy['ratio']) }} : 1</em>@endif</span></button></li>
       @endforeach
       <li>Or choose a second file for dark grounds:</li>
     </ul></li>
@@ -75,9 +75,9 @@
   <svg class="ink-bar" viewBox="0 0 400 10" preserveAspectRatio="none" aria-hidden="true">@php($at = 0)@foreach ($facts->inks as $ink)<rect x="{{ $at }}" width="{{ 400 * $ink['share'] }}" height="10" fill="{{ $ink['hex'] }}"/>@php($at += 400 * $ink['share'])@endforeach</svg>
   <ol class="proposals">
     @foreach ($proposer->proposals($bench->look, array_column($facts->inks, 'hex')) as $i => $proposal)
-    @php($changes = App\Looks\ProposalDesk::changes($bench->look, $proposal))
+    @php($changes = App\Workbench\Logo\LogoProposals::changes($bench->look, $proposal))
     <li class="proposal"><h3>{{ $proposal->title }}</h3><p>{{ $proposal->words }} Every pair is readable.</p>
-      <svg viewBox="0 0 100 14" preserveAspectRatio="none" class="proposal-colors" aria-hidden="true">@foreach (App\Looks\ProposalDesk::swatch($input->theme, $proposal) as $j => $hex)<rect x="{{ 10 * $j }}" width="10" height="14" fill="{{ $hex }}"/>@endforeach</svg>
+      <svg viewBox="0 0 100 14" preserveAspectRatio="none" class="proposal-colors" aria-hidden="true">@foreach (App\Workbench\Logo\LogoProposals::swatch($input->theme, $proposal) as $j => $hex)<rect x="{{ 10 * $j }}" width="10" height="14" fill="{{ $hex }}"/>@endforeach</svg>
       <p class="quiet">@foreach ($proposal->kept as $key => $kept){{ $input->theme->brandColors[$key] }} {{ $kept['difference'] < 0.5 ? 'is the logo’s '.$kept['ink'] : 'is '.round($kept['difference'], 1).' (CIEDE2000) from '.$kept['ink'] }}{{ $loop->last ? '.' : ', ' }}@endforeach</p>
       @if ($edits)<button type="button" class="act" data-try="{{ $trials->put($bench->look, $changes) }}" hx-post="{{ $bench->address('logo/colors') }}" hx-vals="{{ json_encode(['proposal' => $i]) }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML">Take these colors<span class="hidden-words">: {{ $proposal->title }}</span></button>@endif</li>
     @endforeach
@@ -99,7 +99,7 @@
     <img src="{{ $icons }}/icon-180.png" alt="" width="60" height="60">
     <span class="safe-sample"><img src="{{ $icons }}/icon-maskable-512.png" alt="" width="72" height="72"><svg viewBox="0 0 72 72" aria-hidden="true"><circle cx="36" cy="36" r="28.8" fill="none" stroke="#fff" stroke-width="3"/><circle cx="36" cy="36" r="28.8" fill="none" stroke="#1f4a7a"/></svg></span>
   </div>
-  <p class="logo-note">The ring is what every device shows of a home-screen icon; the mark stays inside it. At 16 pixels {{ (int) floor(100 * $input->logo->markKept) }}% of the mark’s light and dark is left, at {{ Ikat\Core\Check\ContrastFinding::say($input->logo->markContrast) }} : 1.</p>
+  <p class="logo-note">The ring is what every device shows of a home-screen icon; the mark stays inside it. At 16 pixels {{ (int) floor(100 * $input->logo->markKept) }}% of the mark’s light and dark is left, at {{ Ikat\Core\Contrast\ContrastFinding::say($input->logo->markContrast) }} : 1.</p>
   @if ($input->logo->markContrast < 3 && $edits)<p class="row-acts">@foreach (['paper' => 'Put it on the paper color', 'ink' => 'Put it on the ink color'] as $key => $words)<button type="button" class="act" hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['path' => 'icon.ground', 'value' => "{brand.$key}"]) }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML">{{ $words }}</button>@endforeach</p>@endif
   @include('workbench.parts.control', $control('icon.from'))
   @if ($from === 'region' && $shown !== null)

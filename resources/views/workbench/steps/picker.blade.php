@@ -13,7 +13,7 @@
   </div>
   @if ($edits)
   <div class="chips">
-    @foreach (['In use' => array_slice(array_map(strval(...), array_keys(Ikat\Core\Palette\Discipline::colors($input))), 0, 24), 'Recent' => $bench->colors()->recentColors()] as $words => $hexes)
+    @foreach (['In use' => array_slice(array_map(strval(...), array_keys(Ikat\Core\Palette\ColorCensus::colors($input))), 0, 24), 'Recent' => $bench->colors()->recentColors()] as $words => $hexes)
     @if ($hexes !== [])<div class="chip-row" role="toolbar" data-roving aria-label="{{ $words }}: set one of these colors"><span>{{ $words }}</span>@foreach ($hexes as $hex)<button type="button" class="chip" tabindex="{{ $loop->first ? 0 : -1 }}" aria-label="Set {{ $hex }}" title="{{ $hex }}" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-vals="{{ json_encode(['path' => $bench->selected, 'value' => $hex]) }}" hx-target="#bench" hx-swap="morph:innerHTML"><svg viewBox="0 0 24 24" aria-hidden="true"><rect width="24" height="24" fill="{{ $hex }}"/></svg></button>@endforeach</div>@endif
     @endforeach
     <button type="button" class="act" data-eyedropper hidden><x-icon name="pipette"/> Take a color from the screen</button>
@@ -29,7 +29,7 @@
         @php($now = $bench->follows($bench->selected))
         <optgroup label="Brand colors">@foreach ($theme->brandColors as $key => $label)@if ("brand.$key" !== $bench->selected && ! in_array("brand.$key", $mine, true))<option value="{{ '{'."brand.$key".'}' }}" @selected($now === "brand.$key")>{{ $label }}</option>@endif @endforeach</optgroup>
         @foreach (str_starts_with($bench->selected, 'brand.') ? [] : ($bench->set() === "dark.$bench->scheme" ? ["dark.$bench->scheme", "scheme.$bench->scheme"] : array_map(fn ($key) => "scheme.$key", array_unique([$bench->scheme, ...array_map(strval(...), array_keys($theme->schemes))]))) as $set)
-        <optgroup label="{{ $theme->schemes[Ikat\Core\Check\Palette::scheme($set)] }}{{ Ikat\Core\Check\Palette::isDark($set) ? ' in the dark' : '' }}">@foreach (Ikat\Core\Look\Catalog\SchemeRoles::ALL as $role => [$words])@if ("$set.$role" !== $bench->selected && ! in_array("$set.$role", $mine, true))<option value="{{ '{'."$set.$role".'}' }}" @selected($now === "$set.$role")>{{ ucfirst($words) }}</option>@endif @endforeach</optgroup>
+        <optgroup label="{{ $theme->schemes[Ikat\Core\Contrast\SchemeColors::scheme($set)] }}{{ Ikat\Core\Contrast\SchemeColors::isDark($set) ? ' in the dark' : '' }}">@foreach (Ikat\Core\Setting\SchemeRoles::ALL as $role => [$words])@if ("$set.$role" !== $bench->selected && ! in_array("$set.$role", $mine, true))<option value="{{ '{'."$set.$role".'}' }}" @selected($now === "$set.$role")>{{ ucfirst($words) }}</option>@endif @endforeach</optgroup>
         @endforeach
         @if ($now !== null && ! preg_match('/^(brand|scheme|dark)\./', $now))<option value="{{ '{'.$now.'}' }}" selected>{{ $bench->setting($now)->label }}</option>@endif
       </select></label>
@@ -40,7 +40,7 @@
   </div>
   <p class="why"><b>Why this color?</b> {{ $input->look->why($bench->selected) }}</p>
   @include('workbench.parts.walk', ['url' => $bench->address('reach').'?'.http_build_query(['path' => $bench->selected]), 'what' => $setting->label])
-  @foreach (Ikat\Core\Check\Joining::offers($input, $bench->selected) as $offer)
+  @foreach (Ikat\Core\Contrast\RoleJoining::offers($input, $bench->selected) as $offer)
   <p class="joining"><svg viewBox="0 0 16 16" width="16" height="16" aria-hidden="true"><rect width="16" height="16" fill="{{ $offer['color'] }}"/></svg> <span>{{ $offer['places'] === 1 ? '1 place' : $offer['places'].' places' }} in {{ $offer['label'] }} {{ $offer['places'] === 1 ? 'uses' : 'use' }} another color, {{ $offer['color'] }}.</span>
     @if ($offer['faint'] !== null)<span class="soft-words">Joined, {{ $offer['faint'] }}.</span>
     @elseif ($edits)<button type="button" class="act" data-try="{{ $trials->put($bench->look, $offer['change']) }}" hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['changes' => json_encode($offer['change'])]) }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML">Join them<span class="hidden-words">: {{ $offer['label'] }}</span></button>@endif</p>

@@ -1,4 +1,4 @@
-@inject('bases', 'App\Looks\BaseDesk')
+@inject('bases', 'App\Looks\Bases')
 @php($mine = $theme->brandColors)
 <ul class="ready">
   @foreach ($bases->themes() as $other)

@@ -15,7 +15,7 @@
     <form class="rename" hx-post="{{ $bench->address('edits') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML"><input type="hidden" name="path" value="name.scheme.{{ $bench->scheme }}"><label class="hidden-words" for="scheme-name">Name of the scheme</label><input class="entry" id="scheme-name" name="value" value="{{ $theme->schemes[$bench->scheme] }}" maxlength="24"><button class="act">Name it</button></form>
   </details>
   @if (count($theme->schemes) > 1)
-  @php($wearers = Ikat\Core\Look\Wearers::of($input->look, $theme, $bench->scheme))
+  @php($wearers = Ikat\Core\Look\SchemeUses::of($input->look, $theme, $bench->scheme))
   <details data-keep="remove-scheme"><summary class="act">Remove</summary>
     <form class="remove" hx-post="{{ $bench->address('schemes/remove') }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML"><input type="hidden" name="key" value="{{ $bench->scheme }}">
       <label for="scheme-heir">{{ $wearers === [] ? 'No part wears it. Should one be found later, it wears' : (count($wearers) === 1 ? '1 part wears it. It will wear' : count($wearers).' parts wear it. They will wear') }}</label>

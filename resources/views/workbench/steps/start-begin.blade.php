@@ -1,5 +1,5 @@
-@inject('logos', 'App\Looks\LogoDesk')
-@inject('proposer', 'App\Looks\ProposalDesk')
+@inject('logos', 'App\Inspection\LogoInspector')
+@inject('proposer', 'App\Workbench\Logo\LogoProposals')
 @inject('trials', 'App\Looks\Trials')
 @php($isOpen = $look->head === 0 || $bench->asked('begin') !== '')
 @php($logo = $isOpen ? $logos->picture($bench->input()->look) : null)
@@ -23,8 +23,8 @@
     @php($made = $proposer->proposals($look, $inks, $theme->base())[0] ?? null)
     @if ($made !== null)
     <li class="proposal"><h3>{{ $theme->title }} in your colors</h3><p>{{ $theme->words }}</p>
-      <svg viewBox="0 0 100 14" preserveAspectRatio="none" class="proposal-colors" aria-hidden="true">@foreach (App\Looks\ProposalDesk::swatch($theme, $made) as $j => $hex)<rect x="{{ 10 * $j }}" width="10" height="14" fill="{{ $hex }}"/>@endforeach</svg>
-      @if ($edits)<button type="button" class="act" data-try="{{ $trials->put($look, [...$theme->base()->values(), ...App\Looks\ProposalDesk::changes($look, $made)]) }}" hx-post="{{ $bench->address('logo/colors') }}" hx-vals="{{ json_encode(['proposal' => 0, 'theme' => $theme->name, 'starter' => $theme->base()->starter]) }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML">Take {{ $theme->title }} in these colors</button>@endif</li>
+      <svg viewBox="0 0 100 14" preserveAspectRatio="none" class="proposal-colors" aria-hidden="true">@foreach (App\Workbench\Logo\LogoProposals::swatch($theme, $made) as $j => $hex)<rect x="{{ 10 * $j }}" width="10" height="14" fill="{{ $hex }}"/>@endforeach</svg>
+      @if ($edits)<button type="button" class="act" data-try="{{ $trials->put($look, [...$theme->base()->values(), ...App\Workbench\Logo\LogoProposals::changes($look, $made)]) }}" hx-post="{{ $bench->address('logo/colors') }}" hx-vals="{{ json_encode(['proposal' => 0, 'theme' => $theme->name, 'starter' => $theme->base()->starter]) }}" hx-include="#state" hx-target="#bench" hx-swap="morph:innerHTML">Take {{ $theme->title }} in these colors</button>@endif</li>
     @endif
     @endforeach
   </ol>

@@ -1,4 +1,4 @@
-@inject('bases', 'App\Looks\BaseDesk')
+@inject('bases', 'App\Looks\Bases')
 @php($look = $bench->look)
 @php($base = $bases->standing($look))
 @php($edits = $bench->user->role->edits())

@@ -1,8 +1,8 @@
 @php($look = $input->look)
 @if ($edits)<p><button type="button" class="act" data-dress="{{ $bench->scheme }}" data-dress-name="{{ $theme->schemes[$bench->scheme] }}" aria-pressed="false"><x-icon name="crosshair"/> Pick parts in the window to wear {{ $theme->schemes[$bench->scheme] }}</button></p>@endif
 <ul class="wearers">
-  @foreach (Ikat\Core\Look\Wearers::settings($look, $theme) as $setting)
-  @if ($setting->step !== Ikat\Core\Look\Step::Seasons && $look->at($setting->path)->unmet === null)
+  @foreach (Ikat\Core\Look\SchemeUses::settings($look, $theme) as $setting)
+  @if ($setting->step !== Ikat\Core\Setting\Step::Seasons && $look->at($setting->path)->unmet === null)
   @php($now = (string) $look->value($setting->path))
   @php($words = preg_replace('/(:? wears?|: wears)$/', '', $setting->label))
   <li data-reach="{{ $setting->path }}" @class(['is-on' => $now === $bench->scheme])><span>{{ $words }}</span>

@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Inspection;
+
+use App\Looks\LookReader;
+use App\Models\Look;
+use App\Storefront\DraftShop;
+use App\Storefront\SamplePages;
+use App\Storefront\ShopContext;
+use App\Storefront\Visitor;
+use App\Storeroom\StoreReader;
+use Ikat\Core\Check\Checks;
+use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Look\Resolution;
+use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Reach\PageReader;
+use Ikat\Core\Reach\PairUse;
+use Ikat\Core\Reach\ReachIndex;
+use Ikat\Core\Reach\StyleRule;
+use Ikat\Core\Reach\Stylesheet;
+use Illuminate\Http\Request;
+
+/**
+ * Reach and findings of a look.
+ *
+ * The index of the pages is kept by what it depends on (words, choices, the Storeroom, the theme), so that dragging a
+ * color never reads the pages again.
+ */
+final class Inspector
+{
+    /** Raised when the index's own form changes. */
+    private const FORM = 13;
+
+    /** Files: an index for each page of each state, and parsed stylesheets. */
+    private const KEEP = 1500;
+
+    /** What a page was made of is kept for this many of its states: undo and redo go back and forth. */
+    private const NOTES = 5;
+
+    /** @var array<string, ReachIndex> */
+    private array $indexes = [];
+
+    /** @var array<string, Stylesheet> by look and state */
+    private array $joined = [];
+
+    public function __construct(private readonly LookReader $desk, private readonly SamplePages $pages, private readonly StoreReader $store, private readonly DraftShop $drafts, private readonly LogoInspector $logos) {}
+
+    public function input(Look $look): Inspection
+    {
+        $resolved = $this->desk->resolve($look);
+        $compiled = $this->desk->compile($look);
+
+        return new Inspection($resolved, $this->desk->theme($look), $compiled, $this->index($look, $resolved, $compiled), $this->store->contents(), $this->logos->measures($resolved, $this->desk->theme($look), $this->shop($look, $resolved, Request::create('/'))->iconSpec()), $this->logos->underHeader($resolved), $this->desk->missing($look));
+    }
+
+    /** @return list<Finding> */
+    public function findings(Look $look): array
+    {
+        return Checks::run($this->input($look));
+    }
+
+    public function index(Look $look, ResolvedLook $resolved, CompiledLook $compiled): ReachIndex
+    {
+        $key = $this->key($look, $resolved);
+
+        return $this->indexes[$key] ??= $this->stored($key) ?? $this->store($key, $this->make($look, $resolved, $compiled));
+    }
+
+    private function key(Look $look, ResolvedLook $resolved): string
+    {
+        $structural = array_map(
+            static fn(Resolution $r): bool|float|string => $r->value,
+            array_filter($resolved->all(), static fn(Resolution $r): bool => ! $r->setting->type->isCss()),
+        );
+
+        return hash('xxh128', json_encode([
+            self::FORM, $this->desk->themes->stylesheetName($this->desk->theme($look)), $look->storefront->id,
+            $look->storefront->content_version, gmdate('Ymd'), $structural,
+        ], JSON_THROW_ON_ERROR));
+    }
+
+    private function make(Look $look, ResolvedLook $resolved, CompiledLook $compiled): ReachIndex
+    {
+        $values = $resolved->values();
+        $theme = hash('xxh128', $this->desk->themes->stylesheet($this->desk->theme($look)));
+        $made = hash('xxh128', json_encode([self::FORM, $theme, $look->storefront->id, $look->storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR));
+        $indexes = [];
+        foreach ($this->pages->paths() as $page => $path) {
+            $notes = $this->notes("$made-$page");
+            $note = $this->matching($notes, $values);
+            $html = null;
+            if ($note === null) {
+                [$html, $read] = $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($look, $resolved, $request));
+                preg_match_all('/\bits-[a-z0-9-]+/', $html, $items);
+                $note = ['read' => $read, 'skeleton' => hash('xxh128', PageReader::skeleton($html)), 'items' => array_values(array_unique($items[0]))];
+                $this->note("$made-$page", [$note, ...array_slice($notes, 0, self::NOTES - 1)]);
+            }
+            // Other words make no other skeleton: after an edit of words no page has to be read again.
+            $key = hash('xxh128', self::FORM."$theme $page ".self::rulesOn($note['items'], $compiled->rules).$note['skeleton']);
+            $indexes[] = $this->stored($key) ?? $this->store($key, $this->readPage($look, $resolved, $compiled, $page, $path, $html));
+        }
+        $this->sweep();
+
+        return ReachIndex::merged($indexes);
+    }
+
+    private function readPage(Look $look, ResolvedLook $resolved, CompiledLook $compiled, string $page, string $path, ?string $html): ReachIndex
+    {
+        $html ??= $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($look, $resolved, $request))[0];
+        $sheet = $this->joined[$look->stamp()] ??= $this->sheet([$this->desk->themes->stylesheet($this->desk->theme($look)), $compiled->rules]);
+
+        return PageReader::page($sheet, $page, $html);
+    }
+
+    /**
+     * What a page was made of, the last few times: where all of it is as it was then, the page is too and is not made again.
+     *
+     * @return list<array{read: array<string, bool|float|string|null>, skeleton: string, items: list<string>}>
+     */
+    private function notes(string $key): array
+    {
+        $file = storage_path("reach/page-$key");
+        $found = is_file($file) ? unserialize((string) file_get_contents($file), ['allowed_classes' => false]) : [];
+
+        return is_array($found) ? array_values($found) : [];
+    }
+
+    /**
+     * @param list<array{read: array<string, bool|float|string|null>, skeleton: string, items: list<string>}> $notes
+     * @param array<string, bool|float|string> $values
+     *
+     * @return ?array{read: array<string, bool|float|string|null>, skeleton: string, items: list<string>}
+     */
+    private function matching(array $notes, array $values): ?array
+    {
+        foreach ($notes as $note) {
+            foreach ($note['read'] as $path => $value) {
+                if (($values[$path] ?? null) !== $value) {
+                    continue 2;
+                }
+            }
+
+            return $note;
+        }
+
+        return null;
+    }
+
+    /** @param list<array{read: array<string, bool|float|string|null>, skeleton: string, items: list<string>}> $notes */
+    private function note(string $key, array $notes): void
+    {
+        $this->put("page-$key", serialize($notes));
+    }
+
+    /**
+     * The look's rules without those of items the page does not have: a band more on the home page changes no other page.
+     *
+     * @param list<string> $items classes of the items it has
+     */
+    private static function rulesOn(array $items, string $rules): string
+    {
+        return implode("\n", array_filter(explode("\n", $rules), static fn(string $rule): bool => ! preg_match('/^\.(its-[a-z0-9-]+)\{/', $rule, $m) || in_array($m[1], $items, true)));
+    }
+
+    private function shop(Look $look, ResolvedLook $resolved, Request $request): ShopContext
+    {
+        $look->storefront->loadMissing('store');
+
+        return new ShopContext(
+            $look->storefront,
+            $look->storefront->store,
+            $resolved->values(),
+            '',
+            '',
+            new Visitor($look->storefront, $request),
+            $this->drafts->pictures(...),
+            "/preview/$look->id/now",
+        );
+    }
+
+    /** @param list<string> $css whose rules follow one another; each is parsed once */
+    private function sheet(array $css): Stylesheet
+    {
+        return Stylesheet::joined(array_map(function (string $part): Stylesheet {
+            $key = 'sheet-'.hash('xxh128', self::FORM.$part);
+
+            return $this->kept($key, [Stylesheet::class, StyleRule::class]) ?? $this->keep($key, Stylesheet::parse($part));
+        }, $css));
+    }
+
+    private function stored(string $key): ?ReachIndex
+    {
+        return $this->kept($key, [ReachIndex::class, PairUse::class]);
+    }
+
+    private function store(string $key, ReachIndex $index): ReachIndex
+    {
+        return $this->keep($key, $index);
+    }
+
+    /** @param non-empty-list<class-string> $classes the first is what is asked for, all are what may be in it */
+    private function kept(string $key, array $classes): mixed
+    {
+        $file = storage_path("reach/$key");
+        $found = is_file($file) ? unserialize((string) file_get_contents($file), ['allowed_classes' => $classes]) : null;
+
+        return $found instanceof $classes[0] ? $found : null;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param T $made
+     *
+     * @return T
+     */
+    private function keep(string $key, object $made): object
+    {
+        $this->put($key, serialize($made));
+
+        return $made;
+    }
+
+    private function put(string $key, string $content): void
+    {
+        $folder = storage_path('reach');
+        if (! is_dir($folder)) {
+            @mkdir($folder, 0o700, true);
+        }
+        $part = "$folder/$key.".bin2hex(random_bytes(4));
+        // It is computed again when it is not there: a full disk makes it slow and nothing worse.
+        if (@file_put_contents($part, $content) !== strlen($content) || ! @rename($part, "$folder/$key")) {
+            @unlink($part);
+        }
+    }
+
+    private function sweep(): void
+    {
+        $old = glob(storage_path('reach/*')) ?: [];
+        if (count($old) > self::KEEP) {
+            usort($old, static fn(string $a, string $b): int => (int) @filemtime($a) <=> (int) @filemtime($b));
+            array_map(static fn(string $file): bool => @unlink($file), array_slice($old, 0, intdiv(self::KEEP, 2)));
+        }
+    }
+}

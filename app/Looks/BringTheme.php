@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Looks;
+
+use App\Database\Transaction;
+use App\Models\BroughtTheme;
+use App\Models\CurrentStore;
+use App\Models\Look;
+use App\Models\Picture;
+use App\Pictures\PictureIntake;
+use App\Pictures\PictureReader;
+use App\Pictures\ReadPicture;
+use App\Pictures\UnusablePicture;
+use Ikat\Core\Exchange\PackageRules;
+use Ikat\Core\Exchange\ThemePackage;
+use Ikat\Core\Exchange\UnusablePackage;
+use Ikat\Core\Look\Theme;
+
+/** Theme packages: everything is checked before anything is written, and nothing of a package is ever run. */
+final class BringTheme
+{
+    private const MOST_PIXELS = 48_000_000;
+
+    public function __construct(private readonly ThemeShelf $shelf, private readonly PictureIntake $intake, private readonly CurrentStore $store) {}
+
+    /**
+     * @param string $path of a zip file
+     *
+     * @throws UnusablePackage with everything that is wrong; nothing was written
+     */
+    public function import(string $path): Theme
+    {
+        $package = ThemePackage::read(self::unfold($path));
+        if ($this->shelf->has($package->name, $package->theme->version)) {
+            throw new UnusablePackage(["{$package->theme->title} {$package->theme->version} is on your shelf already. Remove it first, or give this one another version."]);
+        }
+        $read = [];
+        $pixels = 0;
+        foreach ($package->pictures as $name => $content) {
+            $read[$name] = self::picture($name, $content, $pixels);
+        }
+        // From here on nothing can be wrong with the package any more. Files nobody refers to do no harm: rows count, all of them or none.
+        $tokens = $package->tokens;
+        $rows = [];
+        foreach ($read as $name => $picture) {
+            $called = mb_substr("$package->name-$name", 0, 70);
+            $rows[$called] = ['alt' => "{$package->theme->title}: ".str_replace('-', ' ', (string) $name), ...$this->intake->keep($picture, $this->store->id(), $called)];
+            $tokens = str_replace((string) json_encode((string) $name), (string) json_encode($called), $tokens);
+        }
+        Transaction::run(static function () use ($package, $rows, $tokens): void {
+            foreach ($rows as $called => $row) {
+                Picture::query()->firstOrCreate(['name' => $called], $row);
+            }
+            BroughtTheme::query()->create(['name' => $package->name, 'version' => $package->theme->version, 'tokens' => $tokens, 'css' => $package->css]);
+        });
+        $this->shelf->forget();
+
+        return $this->shelf->newest($package->name);
+    }
+
+    /** False when a look of the store stands on it, and when it is not the store's own. */
+    public function remove(string $name): bool
+    {
+        $removed = Transaction::run(static function () use ($name): bool {
+            $rows = BroughtTheme::query()->where('name', $name)->lockForUpdate()->get();
+            $isStoodOn = Look::query()->lockForUpdate()->get()->contains(static fn(Look $look): bool => $look->base()->theme === $name);
+            if ($rows->isEmpty() || $isStoodOn) {
+                return false;
+            }
+            $rows->each(static fn(BroughtTheme $row): ?bool => $row->delete());
+
+            return true;
+        });
+        $this->shelf->forget();
+
+        return $removed;
+    }
+
+    /** @return array<string, string> name => content */
+    private static function unfold(string $path): array
+    {
+        $zip = new \ZipArchive();
+        if ((int) @filesize($path) > PackageRules::MOST_BYTES || $zip->open($path, \ZipArchive::RDONLY) !== true) {
+            throw new UnusablePackage(['The file is not a zip package that can be opened.']);
+        }
+        try {
+            $entries = [];
+            for ($i = 0; $i < min($zip->numFiles, 200); $i++) {
+                $stat = $zip->statIndex($i) ?: ['name' => '?', 'size' => 0, 'comp_size' => 0];
+                $entries[] = ['name' => $stat['name'], 'size' => $stat['size'], 'packed' => $stat['comp_size']];
+            }
+            $problems = PackageRules::problems($entries);
+            if ($problems !== []) {
+                throw new UnusablePackage($problems);
+            }
+            $files = [];
+            foreach ($entries as $i => $entry) {
+                // What the directory says of a file's size is not to be trusted: no more than that is read.
+                $content = str_ends_with($entry['name'], '/') ? '' : (string) $zip->getFromIndex($i, $entry['size'] + 1);
+                if (strlen($content) > $entry['size']) {
+                    throw new UnusablePackage(["“{$entry['name']}” is larger than the package says."]);
+                }
+                $files[$entry['name']] = $content;
+            }
+
+            return $files;
+        } finally {
+            $zip->close();
+        }
+    }
+
+    /** @param int $pixels of the pictures before, and then with this one */
+    private static function picture(string $name, string $content, int &$pixels): ReadPicture
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'ikat-theme-');
+        try {
+            file_put_contents($file, $content);
+            $pixels += PictureReader::pixels($file);
+            // Before anything is decoded: an answer cannot wait for more than that.
+            if ($pixels > self::MOST_PIXELS) {
+                throw new UnusablePackage(['Its pictures have over 48 million pixels together. Make them smaller.']);
+            }
+
+            return PictureReader::read($file, $name);
+        } catch (UnusablePicture $e) {
+            throw new UnusablePackage([$e->getMessage()]);
+        } finally {
+            @unlink($file);
+        }
+    }
+}

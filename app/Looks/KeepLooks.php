@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Looks;
+
+use App\Database\Transaction;
+use App\Models\Look;
+use Ikat\Core\Look\EntryKind;
+use Ikat\Core\Look\Journal;
+
+/** The looks of a storefront: named, duplicated, put away and brought back. None is ever deleted. */
+final class KeepLooks
+{
+    public function __construct(private readonly Journals $book) {}
+
+    public function rename(Look $look, string $name): void
+    {
+        Transaction::run(static fn(): bool => $look->update(['name' => $name]));
+    }
+
+    /** A look of its own with the same state; its journal begins there. */
+    public function copy(Look $look, string $author): Look
+    {
+        return Transaction::run(function () use ($look, $author): Look {
+            $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
+            $base = $locked->base();
+            $state = $locked->ownChanges();
+            $copy = Look::query()->create([
+                'storefront_id' => $locked->storefront_id, 'name' => mb_substr("$locked->name, copy", 0, 60),
+                'theme' => $base->theme, 'version' => $base->version, 'starter' => $base->starter, 'state' => '{}', 'head' => 0,
+            ]);
+            if ($state->own !== []) {
+                $this->book->append($copy, $copy, EntryKind::Edit, Journal::between($copy->ownChanges(), $state), "as “{$locked->name}” was", $author, null);
+            }
+
+            return $copy;
+        });
+    }
+
+    /** False when it is the only one left. */
+    public function putAway(Look $look): bool
+    {
+        return Transaction::run(static function () use ($look): bool {
+            $others = Look::query()->where('storefront_id', $look->storefront_id)->whereNull('put_away_at')->where('id', '<>', $look->id)->lockForUpdate()->count();
+
+            return $others > 0 && $look->update(['put_away_at' => now()]);
+        });
+    }
+
+    public function bringBack(Look $look): void
+    {
+        Transaction::run(static fn(): bool => $look->update(['put_away_at' => null]));
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Database\Transaction;
+use App\Models\CurrentStore;
+use App\Models\Picture;
+use App\Models\Storefront;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
+
+/** Every change of the store's picture library. Files are written first; only the row that names them is switched. */
+final class KeepPicture
+{
+    /** What belongs to the files of a picture, and is swapped with them. */
+    private const FILES = ['base', 'widths', 'formats', 'width', 'height', 'bytes', 'facts'];
+
+    /** How often another name is tried when somebody else was first. */
+    private const TRIES = 20;
+
+    public function __construct(private readonly PictureIntake $intake, private readonly CurrentStore $store) {}
+
+    /** @throws UnusablePicture */
+    public function add(UploadedFile $file, string $alt): Picture
+    {
+        $wanted = self::wantedName($file->getClientOriginalName());
+
+        return $this->named($wanted, ['alt' => $alt, ...$this->intake->take($file, $this->store->id(), $wanted)]);
+    }
+
+    /**
+     * The same of a file that has waited for it, or in the place of a picture.
+     *
+     * @param string $title what the person knows the file by
+     * @param ?callable(int): void $watch as PictureIntake::keep takes it
+     *
+     * @throws UnusablePicture
+     */
+    public function fromFile(string $path, string $title, string $alt, ?Picture $instead, ?callable $watch = null): Picture
+    {
+        $wanted = $instead->name ?? self::wantedName($title);
+        $row = $this->intake->keep(PictureReader::read($path, $title), $this->store->id(), $wanted, $watch);
+        if ($instead === null) {
+            return $this->named($wanted, ['alt' => $alt, ...$row]);
+        }
+        $this->change(static fn() => $instead->update([...$row, 'before' => $instead->only(self::FILES)]));
+
+        return $instead;
+    }
+
+    /**
+     * A row under the wanted name, or the first free one after it: several people may bring a file of one name at once.
+     *
+     * @param array<string, mixed> $row
+     */
+    public function named(string $wanted, array $row): Picture
+    {
+        for ($try = 1; ; $try++) {
+            $name = $this->freeName($wanted);
+            try {
+                return Transaction::run(static fn(): Picture => Picture::query()->create(['name' => $name, ...$row]));
+            } catch (UniqueConstraintViolationException $e) {
+                if ($try === self::TRIES) {
+                    throw $e;
+                }
+            }
+        }
+    }
+
+    /** What a picture is called after its file: small letters, figures and dashes. */
+    public static function wantedName(string $file): string
+    {
+        return Str::slug(mb_substr(pathinfo(mb_scrub($file), PATHINFO_FILENAME), 0, 40)) ?: 'picture';
+    }
+
+    /**
+     * A picture made from another one: trimmed, or in another color. Made once; asked for again, it is found.
+     *
+     * @param string $suffix what tells it from the first
+     */
+    public function derive(Picture $from, string $suffix, ReadPicture $made): Picture
+    {
+        $name = trim(mb_substr($from->name, 0, 60), '-')."-$suffix";
+        $row = $this->intake->keep($made, $this->store->id(), $name);
+
+        return Picture::query()->firstWhere('base', $row['base']) ?? $this->named($name, ['alt' => $from->alt, ...$row]);
+    }
+
+    /**
+     * Puts another file in a picture's place, wherever the picture is used.
+     *
+     * @throws UnusablePicture
+     */
+    public function replace(Picture $picture, UploadedFile $file): void
+    {
+        $row = $this->intake->take($file, $this->store->id(), $picture->name);
+        $this->change(fn() => $picture->update([...$row, 'before' => $picture->only(self::FILES)]));
+    }
+
+    /** Brings back what stood there before the last replacement; again, and the replacement is back. */
+    public function bringBack(Picture $picture): void
+    {
+        if ($picture->before !== null) {
+            $this->change(fn() => $picture->update([...$picture->before, 'before' => $picture->only(self::FILES)]));
+        }
+    }
+
+    /**
+     * @param int $focusX percent from the left
+     * @param int $focusY percent from the top
+     */
+    public function describe(Picture $picture, string $alt, int $focusX, int $focusY): void
+    {
+        $this->change(fn() => $picture->update(['alt' => $alt, 'focus_x' => max(0, min(100, $focusX)), 'focus_y' => max(0, min(100, $focusY))]));
+    }
+
+    /** Product pictures are the Storeroom's and live at once, so finished pages of the shop are no longer right. */
+    private function change(callable $update): void
+    {
+        Transaction::run(static function () use ($update): void {
+            $update();
+            Storefront::query()->increment('content_version');
+        });
+    }
+
+    private function freeName(string $wanted): string
+    {
+        $taken = Picture::query()->where('name', 'like', "$wanted%")->pluck('name')->all();
+        $name = $wanted;
+        for ($i = 2; in_array($name, $taken, true); $i++) {
+            $name = "$wanted-$i";
+        }
+
+        return $name;
+    }
+}

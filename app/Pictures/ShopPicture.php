@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pictures;
+
+use App\Models\Picture;
+use App\Models\Product;
+
+/** A picture as pages show it. A release keeps these, so that a replaced picture changes nothing that is live. */
+final readonly class ShopPicture
+{
+    /**
+     * @param list<int> $widths px, smallest first
+     * @param list<string> $formats endings besides webp, the preferred first
+     */
+    private function __construct(
+        public string $base,
+        public array $widths,
+        public array $formats,
+        public int $width,
+        public int $height,
+        public string $alt,
+        public int $focusX,
+        public int $focusY,
+        public bool $vector = false,
+    ) {}
+
+    public static function of(Picture $picture): self
+    {
+        return new self($picture->base, $picture->widths, $picture->formats ?? [], $picture->width, $picture->height, $picture->alt, $picture->focus_x, $picture->focus_y, (bool) ($picture->facts['vector'] ?? false));
+    }
+
+    /** @return list<self> a product's first and all others */
+    public static function ofProduct(Product $product): array
+    {
+        return array_map(self::of(...), array_values([...$product->picture === null ? [] : [$product->picture], ...$product->morePictures->all()]));
+    }
+
+    /** @param array<string, mixed> $row as toArray() gave it */
+    public static function fromArray(array $row): self
+    {
+        return new self($row['base'], $row['widths'], $row['formats'], $row['width'], $row['height'], $row['alt'], $row['focusX'], $row['focusY'], $row['vector'] ?? false);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return get_object_vars($this);
+    }
+
+    public function address(?int $width = null, string $format = 'webp'): string
+    {
+        return sprintf('%s-%d.%s', $this->base, $width ?? $this->widths[count($this->widths) - 1], $format);
+    }
+
+    /** The file a logo shows: the drawing itself where there is one, sharp at any size. */
+    public function sharpest(): string
+    {
+        return $this->vector ? "$this->base.svg" : $this->address();
+    }
+
+    public function smallest(): string
+    {
+        return $this->address($this->widths[0]);
+    }
+
+    public function addresses(string $format = 'webp'): string
+    {
+        return implode(', ', array_map(fn(int $w): string => $this->address($w, $format)." {$w}w", $this->widths));
+    }
+
+    /** Classes that keep its point of interest in sight; inline styles are not allowed in the shop. */
+    public function focus(): string
+    {
+        return $this->focusX === 50 && $this->focusY === 50 ? '' : sprintf('fx-%d fy-%d', 5 * round($this->focusX / 5), 5 * round($this->focusY / 5));
+    }
+}

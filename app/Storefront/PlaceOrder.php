@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storefront;
+
+use App\Database\Transaction;
+use App\Models\Cart;
+use App\Models\Mail;
+use App\Models\Order;
+use App\Models\Product;
+use App\Models\Storefront;
+use App\Storeroom\PaymentException;
+use App\Storeroom\SimulatedPayments;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Facades\DB;
+
+/** Takes the payment and turns the cart into an order, both or neither. */
+final class PlaceOrder
+{
+    public function __construct(private readonly SimulatedPayments $till) {}
+
+    /** @return array{storefront_id: int, to: string, subject: string, html: string} what the mailbox keeps instead of sending it */
+    public static function confirmation(ShopContext $shop, Order $order): array
+    {
+        $subject = "{$shop->text('header.logo.name')}: {$shop->text('say.order')} $order->number";
+
+        return ['storefront_id' => $shop->storefront->id, 'to' => (string) ($order->details['email'] ?? ''), 'subject' => mb_substr($subject, 0, 200), 'html' => view('shop.mail', ['shop' => $shop, 'order' => $order, 'subject' => $subject])->render()];
+    }
+
+    /**
+     * @throws PaymentException when nothing was taken; the cart is as it was
+     * @throws OutOfStock when something sold out meanwhile; nothing was taken
+     */
+    public function __invoke(ShopContext $shop, Cart $cart, string $outcome): Order
+    {
+        return Transaction::run(function () use ($shop, $cart, $outcome): Order {
+            // Locked, so that a second press of the button waits here, and then finds the order that the first one made.
+            $isThere = Cart::query()->whereKey($cart->id)->lockForUpdate()->exists();
+            if (! $isThere) {
+                return self::madeOf($shop, $cart->token) ?? throw new ModelNotFoundException();
+            }
+            $lines = $cart->load('lines')->lines;
+            // In the order of their ids, whatever their order in the cart: two buyers wait for each other, never in a circle.
+            $stock = Product::query()->with('picture')->whereIn('id', $lines->pluck('product_id'))->orderBy('id')->lockForUpdate()->get()->keyBy('id');
+            foreach ($lines as $line) {
+                $line->setRelation('product', $stock[$line->product_id]);
+                if ($stock[$line->product_id]->stock < $line->quantity) {
+                    throw new OutOfStock($line->product->name);
+                }
+            }
+            $totals = $shop->visitor->totals();
+            $isSoldOut = false;
+            foreach ($lines as $line) {
+                Product::query()->whereKey($line->product_id)->update(['stock' => DB::raw('stock - '.(int) $line->quantity), 'sold' => DB::raw('sold + '.(int) $line->quantity)]);
+                $isSoldOut = $isSoldOut || $stock[$line->product_id]->stock === $line->quantity;
+            }
+            $order = Order::query()->create([
+                'storefront_id' => $shop->storefront->id,
+                'number' => 'W'.now()->format('ymd').'-'.strtoupper(bin2hex(random_bytes(3))),
+                'token' => bin2hex(random_bytes(32)),
+                'cart_token' => $cart->token,
+                'details' => $cart->details ?? [],
+                'lines' => $lines->map(static fn($l): array => ['name' => $l->product->name, 'quantity' => $l->quantity, 'sum' => $l->product->price * $l->quantity])->values()->all(),
+                'totals' => ['goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total, 'code' => $totals->off > 0 ? $cart->code : null, 'offer' => (string) $cart->deliveryOffer?->name],
+                'payment' => '',
+            ]);
+            Cart::query()->whereKey($cart->id)->delete();
+            Mail::query()->create(self::confirmation($shop, $order));
+            if ($isSoldOut) {
+                // Only then do finished pages of the shop say something that is no longer so.
+                Storefront::query()->increment('content_version');
+            }
+            // Last, so that nothing after the payment can fail and leave it without an order.
+            $order->update(['payment' => $this->till->take($outcome, $totals->total)]);
+
+            return $order;
+        });
+    }
+
+    /** The order a cart has become, if it has. */
+    public static function madeOf(ShopContext $shop, ?string $cartToken): ?Order
+    {
+        return $cartToken === null ? null : Order::query()->where('storefront_id', $shop->storefront->id)->firstWhere('cart_token', $cartToken);
+    }
+}

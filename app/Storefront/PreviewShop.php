@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storefront;
+
+use App\Models\Look;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** The shop window: the same pages, wearing a look that is not published. Signed-in people of the store only. */
+final class PreviewShop
+{
+    public function __construct(private readonly DraftShop $drafts) {}
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $look = Look::query()->with('storefront.store')->findOrFail((int) $request->route('look'));
+        if ($look->storefront->slug !== $request->route('storefront')) {
+            throw new NotFoundHttpException();
+        }
+        $moment = PreviewMoment::read((string) $request->route('moment'), $look->storefront->store->zone()) ?? throw new NotFoundHttpException();
+        foreach (['storefront', 'look', 'moment'] as $name) {
+            $request->route()->forgetParameter($name);
+        }
+        $request->attributes->set('sample-cart', in_array($request->query('cart'), ['sample', 'sample-code'], true) ? $request->query('cart') : null);
+        app()->instance(ShopContext::class, $this->drafts->context($look, $request, $moment) ?? throw new NotFoundHttpException());
+        $response = $next($request);
+        $response->headers->set('Cache-Control', 'no-store');
+
+        return $response;
+    }
+}

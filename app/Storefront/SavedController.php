@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storefront;
+
+use App\Http\TypedRequest;
+use App\Models\Product;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\View\View;
+
+/** Products a visitor keeps for later, and the country they shop from: both live in the visitor's own cookies. */
+final class SavedController
+{
+    public function __construct(private readonly ShopContext $shop) {}
+
+    public function show(): View
+    {
+        $slugs = $this->shop->visitor->saved();
+        $products = Product::query()->with(['picture', 'morePictures'])->whereIn('slug', $slugs)->get()
+            ->sortBy(static fn(Product $p): int|false => array_search($p->slug, $slugs, true))->values();
+
+        return view('shop.saved', ['shop' => $this->shop, 'products' => $products]);
+    }
+
+    public function change(TypedRequest $request): RedirectResponse
+    {
+        $product = Product::query()->firstWhere('slug', $request->word('product'));
+        if ($product !== null) {
+            $this->shop->visitor->save($product->slug, ! $request->has('remove'));
+        }
+
+        return redirect($this->shop->redirectAddress('/saved'), 303);
+    }
+
+    public function country(TypedRequest $request): RedirectResponse
+    {
+        $this->shop->visitor->chooseCountry($request->word('country'));
+
+        return redirect($this->shop->redirectAddress('/'), 303);
+    }
+}

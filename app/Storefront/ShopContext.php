@@ -1,0 +1,297 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storefront;
+
+use App\Models\MenuEntry;
+use App\Models\Page;
+use App\Models\Product;
+use App\Models\Store;
+use App\Models\Storefront;
+use App\Pictures\IconShelf;
+use App\Pictures\IconSpec;
+use App\Pictures\ShopPicture;
+use Ikat\Core\Color\Color;
+use Ikat\Core\Color\Contrast;
+use Ikat\Core\Grid\ProductLabels;
+use Ikat\Core\Look\ColorInventory;
+use Ikat\Core\Setting\Catalog\FooterSettings;
+use Ikat\Core\Setting\Item;
+use Ikat\Core\Type\FontFaces;
+use Illuminate\Support\Collection;
+use Illuminate\Support\HtmlString;
+
+/**
+ * What a storefront page needs to know: the storefront, the look it wears, and the visitor.
+ *
+ * A page made from it is the same, byte for byte, whether it is a preview or public.
+ */
+final class ShopContext
+{
+    /** @var ?Collection<string, Collection<int, MenuEntry>> */
+    private ?Collection $menus = null;
+
+    /** @var ?array<string, ShopPicture> */
+    private ?array $pictures = null;
+
+    /** @var array<string, bool|float|string|null> */
+    private array $read = [];
+
+    /**
+     * @param array<string, bool|float|string> $values every setting's resolved value
+     * @param string $themeCss file name
+     * @param string $lookCss file name
+     * @param \Closure(): array<string, ShopPicture> $library the pictures the look may show, by name
+     * @param string $previewPrefix put before addresses the shop redirects to; empty for the public shop
+     */
+    public function __construct(
+        public readonly Storefront $storefront,
+        public readonly Store $store,
+        private readonly array $values,
+        public readonly string $themeCss,
+        public readonly string $lookCss,
+        public readonly Visitor $visitor,
+        private readonly \Closure $library,
+        private readonly string $previewPrefix = '',
+    ) {}
+
+    /** @return array<string, bool|float|string|null> path => value of every setting that was asked for so far: what was made depends on no other */
+    public function read(): array
+    {
+        return $this->read;
+    }
+
+    private function value(string $path): bool|float|string|null
+    {
+        return $this->read[$path] = $this->values[$path] ?? null;
+    }
+
+    public function text(string $path): string
+    {
+        return (string) ($this->value($path) ?? '');
+    }
+
+    /** A text whose words may have the colors of roles. */
+    public function inColors(string $text): HtmlString
+    {
+        return ColoredHtml::html($text);
+    }
+
+    public function on(string $path): bool
+    {
+        return $this->value($path) === true;
+    }
+
+    public function number(string $path): int
+    {
+        return (int) ($this->value($path) ?? 0);
+    }
+
+    /** @return list<Item> the shown items of a list, in order */
+    public function items(string $list, string $prefix): array
+    {
+        $items = array_map(static fn(string $name): Item => Item::named($prefix, $name), array_filter(explode(',', $this->text($list))));
+
+        return array_values(array_filter($items, fn(Item $i): bool => $this->on($i->path('show'))));
+    }
+
+    /** @return list<string> */
+    public function picks(string $path): array
+    {
+        return array_values(array_filter(explode(',', $this->text($path))));
+    }
+
+    /** The picture a setting names, or null when it names none that is there. */
+    public function picture(string $path): ?ShopPicture
+    {
+        return $this->pictureNamed($this->text($path));
+    }
+
+    public function pictureNamed(string $name): ?ShopPicture
+    {
+        $this->pictures ??= ($this->library)();
+
+        return $this->pictures[$name] ?? null;
+    }
+
+    /** The logo's picture for a part that wears a scheme: the one for dark grounds where the ground is dark; null when the logo is words. */
+    public function logo(string $schemePath): ?ShopPicture
+    {
+        if ($this->text('header.logo.kind') !== 'picture') {
+            return null;
+        }
+
+        return $this->logoOn('scheme.'.$this->text($schemePath));
+    }
+
+    /** The logo's picture for the same part in dark surroundings, where it is another one. */
+    public function logoInTheDark(string $schemePath): ?ShopPicture
+    {
+        if ($this->text('header.logo.kind') !== 'picture' || ! $this->on(ColorInventory::DARK)) {
+            return null;
+        }
+        $dark = $this->logoOn('dark.'.$this->text($schemePath));
+
+        return $dark === $this->logo($schemePath) ? null : $dark;
+    }
+
+    private function logoOn(string $set): ?ShopPicture
+    {
+        $ground = Color::tryParse($this->text("$set.ground"));
+        $dark = $ground !== null && Contrast::isDark($ground) ? $this->picture('header.logo.dark') : null;
+
+        return $dark ?? $this->picture('header.logo.picture');
+    }
+
+    /** Address of the folder the shop's icons and manifest are in. */
+    public function icons(): string
+    {
+        return app(IconShelf::class)->lay($this->iconSpec());
+    }
+
+    public function iconSpec(): IconSpec
+    {
+        $from = $this->text('icon.from');
+        $picture = match ($from) {
+            'region' => $this->text('header.logo.kind') === 'picture' ? $this->picture('header.logo.picture') : null,
+            'file' => $this->picture('icon.file'),
+            default => null,
+        };
+
+        return new IconSpec(
+            $picture,
+            mb_substr($this->text('icon.letters') ?: mb_strtoupper(mb_substr(trim($this->text('header.logo.name')), 0, 1)) ?: 'W', 0, 2),
+            $this->text('type.heading.family'),
+            $from === 'region' ? [$this->number('icon.x'), $this->number('icon.y'), $this->number('icon.size')] : null,
+            Color::parse($this->text('icon.ground'))->hex(),
+            Color::parse($this->text('icon.ink'))->hex(),
+            $this->text('icon.form'),
+            $this->number('icon.space'),
+            $this->text('header.logo.name'),
+            $this->address('/'),
+            $this->picture('mail.logo') ?? ($this->text('header.logo.kind') === 'picture' ? $this->picture('header.logo.picture') : null),
+            $this->number('mail.logo.size') ?: 48,
+            Color::parse($this->text('brand.main') ?: '#000')->hex(),
+        );
+    }
+
+    /** Classes of a part that wears the scheme its setting names. */
+    public function wears(string $path): string
+    {
+        return 'wear scheme-'.$this->value($path);
+    }
+
+    /** The same for a part that may also wear what is around it. */
+    public function mayWear(string $path): string
+    {
+        return $this->text($path) === 'around' ? '' : $this->wears($path);
+    }
+
+    /** Whether the header lies transparent over the first band of this page. */
+    public function headerLiesOver(string $kind): bool
+    {
+        return $kind === 'home' && $this->on('header.over') && ($this->items('home.bands', 'band')[0]->kind ?? '') === 'lead';
+    }
+
+    public function announces(string $kind): bool
+    {
+        return $this->on('announcement.show') && ($this->text('announcement.pages') === 'all' || $this->on("announcement.on.$kind"));
+    }
+
+    /** Whether a page needs the shop's script: only for what style alone cannot do. */
+    public function needsScript(): bool
+    {
+        return in_array($this->text('header.sticky'), ['smaller', 'returns'], true)
+            || $this->on('announcement.show') && ($this->on('announcement.dismiss') || $this->text('announcement.turn') === 'turn');
+    }
+
+    /** @return list<string> addresses of the font files a first view needs */
+    public function fonts(): array
+    {
+        $keys = array_unique([$this->text('type.body.family'), $this->text('type.heading.family'), $this->text('type.menu.family'), $this->text('type.button.family'), $this->text('type.price.family')]);
+
+        return array_map(static fn(string $key): string => FontFaces::address($key), array_values($keys));
+    }
+
+    public function isPreview(): bool
+    {
+        return $this->previewPrefix !== '';
+    }
+
+    /** The public address of a path in this storefront: what pages link to. */
+    public function address(string $path): string
+    {
+        return '/shop/'.$this->storefront->slug.($path === '/' ? '/' : $path);
+    }
+
+    /** Where the shop sends a visitor: inside the preview when this is one. */
+    public function redirectAddress(string $path): string
+    {
+        return $this->previewPrefix.$this->address($path);
+    }
+
+    public function file(string $name): string
+    {
+        return '/'.config('ikat.files').'/'.$name;
+    }
+
+    /** @return list<array{kind: string, text: string}> the labels on a product's picture */
+    public function labels(Product $product): array
+    {
+        return ProductLabels::of($product->stock, $product->price, $product->was, $product->added_on, $product->label, now());
+    }
+
+    public function price(int $cents): string
+    {
+        return Money::short($cents, $this->store->currency);
+    }
+
+    public function amount(int $cents): string
+    {
+        return Money::exact($cents, $this->store->currency);
+    }
+
+    /** @return Collection<int, MenuEntry> */
+    public function menu(string $name): Collection
+    {
+        $this->menus ??= MenuEntry::query()->orderBy('position')->get()->groupBy('menu');
+
+        return $this->menus->get($name, new Collection());
+    }
+
+    /** @return Collection<int, Page> */
+    public function policies(): Collection
+    {
+        return Page::query()->where('policy', true)->orderBy('id')->get();
+    }
+
+    /** @return array<string, string> code => name of the countries the store sells to, when there is a choice */
+    public function countries(): array
+    {
+        return self::names($this->store->countries ?? [], static fn(string $c): string => (string) \Locale::getDisplayRegion("-$c", 'en'));
+    }
+
+    /** @return array<string, string> tag => name of the languages the store speaks, when there is a choice */
+    public function languages(): array
+    {
+        return self::names($this->store->languages ?? [], static fn(string $l): string => (string) \Locale::getDisplayLanguage($l, $l));
+    }
+
+    /** @return array<string, array{string, string}> payment marks that a block shows: key => [words, icon] */
+    public function marks(Item $block): array
+    {
+        return array_filter(FooterSettings::MARKS, fn(string $key): bool => $this->on($block->path($key)), ARRAY_FILTER_USE_KEY);
+    }
+
+    /**
+     * @param list<string> $codes
+     * @param callable(string): string $name
+     *
+     * @return array<string, string>
+     */
+    private static function names(array $codes, callable $name): array
+    {
+        return count($codes) < 2 ? [] : array_combine($codes, array_map($name, $codes));
+    }
+}

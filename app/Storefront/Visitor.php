@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storefront;
+
+use App\Models\Cart;
+use App\Models\DeliveryOffer;
+use App\Models\Product;
+use App\Models\PromotionCode;
+use App\Models\Storefront;
+use Ikat\Core\Checkout\Totals;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cookie;
+
+/** The person looking at the shop: their cart and, for a locked shop, their key. */
+final class Visitor
+{
+    /** How many products a visitor can keep for later. */
+    private const MOST_SAVED = 30;
+
+    private ?Cart $cart = null;
+    private bool $looked = false;
+
+    public function __construct(private readonly Storefront $storefront, private readonly Request $request) {}
+
+    public function cart(): ?Cart
+    {
+        if (! $this->looked) {
+            $this->looked = true;
+            $this->cart = match (true) {
+                $this->isSample() => $this->sampleCart(),
+                $this->cartToken() !== null => $this->find($this->cartToken()),
+                default => null,
+            };
+        }
+
+        return $this->cart;
+    }
+
+    /** What the visitor's cookie says their cart is; it may have become an order since. */
+    public function cartToken(): ?string
+    {
+        $token = (string) $this->request->cookie(ShopCookies::CART, '');
+
+        return preg_match('/^[0-9a-f]{64}$/D', $token) === 1 ? $token : null;
+    }
+
+    public function cartOrNew(): Cart
+    {
+        $existing = $this->cart();
+        if ($existing !== null && $existing->exists) {
+            return $existing;
+        }
+
+        return $this->newCart();
+    }
+
+    /** An empty cart, whatever the visitor had. */
+    public function newCart(): Cart
+    {
+        $this->looked = true;
+        $this->cart = app(ChangeCart::class)->begin($this->storefront);
+        Cookie::queue($this->cookie(ShopCookies::CART, $this->cart->token, 60 * 24 * ChangeCart::KEPT_DAYS));
+
+        return $this->cart->setRelation('lines', collect());
+    }
+
+    /** @return list<string> slugs of the products saved for later, the latest first */
+    public function saved(): array
+    {
+        if ($this->isSample()) {
+            return array_values(Product::query()->orderByDesc('sold')->limit(3)->pluck('slug')->all());
+        }
+        $slugs = array_filter(explode(',', (string) $this->request->cookie(ShopCookies::SAVED, '')), static fn(string $s): bool => preg_match('/^[a-z0-9-]{1,120}$/D', $s) === 1);
+
+        return array_slice(array_values(array_unique($slugs)), 0, self::MOST_SAVED);
+    }
+
+    public function save(string $slug, bool $keep): void
+    {
+        $others = array_values(array_diff($this->saved(), [$slug]));
+        Cookie::queue($this->cookie(ShopCookies::SAVED, implode(',', array_slice($keep ? [$slug, ...$others] : $others, 0, self::MOST_SAVED)), 60 * 24 * 180));
+    }
+
+    /** The chosen country, or the store's own. */
+    public function country(): string
+    {
+        $countries = $this->storefront->store->countries ?? [];
+        $chosen = (string) $this->request->cookie(ShopCookies::COUNTRY, '');
+
+        return in_array($chosen, $countries, true) ? $chosen : ($countries[0] ?? '');
+    }
+
+    /** False when the store does not sell there. */
+    public function chooseCountry(string $code): bool
+    {
+        if (! in_array($code, $this->storefront->store->countries ?? [], true)) {
+            return false;
+        }
+        Cookie::queue($this->cookie(ShopCookies::COUNTRY, $code, 60 * 24 * 365));
+
+        return true;
+    }
+
+    public function count(): int
+    {
+        return (int) ($this->cart()?->lines->sum('quantity') ?? 0);
+    }
+
+    public function totals(): Totals
+    {
+        $cart = $this->cart();
+        $code = $cart?->code !== null ? PromotionCode::query()->firstWhere('code', $cart->code)?->promotion() : null;
+        $offer = $cart?->deliveryOffer;
+
+        return Totals::of(
+            $cart === null ? [] : array_values($cart->lines->map(static fn($line): array => [$line->product->price, $line->quantity])->all()),
+            $code,
+            now()->toImmutable(),
+            $offer?->price,
+            $offer?->free_from,
+        );
+    }
+
+    /** Whether this visitor has given the locked shop's password. */
+    public function holdsKey(): bool
+    {
+        $given = (string) $this->request->cookie(ShopCookies::KEY, '');
+        foreach ([config('app.key'), ...(array) config('app.previous_keys')] as $secret) {
+            if (hash_equals(self::keyFor($this->storefront, (string) $secret), $given)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function giveKey(): void
+    {
+        Cookie::queue($this->cookie(ShopCookies::KEY, self::keyFor($this->storefront, (string) config('app.key')), 60 * 24 * 7));
+    }
+
+    public function forgetCart(): void
+    {
+        Cookie::queue(Cookie::forget(ShopCookies::CART, '/'));
+    }
+
+    /** Bound to the present password: changing it locks everybody out again. A key of Ikat's own that was exchanged still counts. */
+    private static function keyFor(Storefront $storefront, string $secret): string
+    {
+        return hash_hmac('sha256', "shop-key|{$storefront->id}|{$storefront->password}", $secret);
+    }
+
+    private function cookie(string $name, string $value, int $minutes): \Symfony\Component\HttpFoundation\Cookie
+    {
+        return Cookie::make($name, $value, $minutes, '/', null, $this->request->isSecure(), true, false, 'lax');
+    }
+
+    private function find(string $token): ?Cart
+    {
+        return Cart::query()->with(['lines.product.picture', 'deliveryOffer'])
+            ->where('storefront_id', $this->storefront->id)->firstWhere('token', $token);
+    }
+
+    /** A code that counts now, to show a cart with one. */
+    private function runningCode(): ?string
+    {
+        return PromotionCode::query()->where('minimum', 0)->where(static fn($q) => $q->whereNull('starts_at')->orWhere('starts_at', '<=', now()))->where(static fn($q) => $q->whereNull('ends_at')->orWhere('ends_at', '>', now()))->orderBy('id')->value('code');
+    }
+
+    private function isSample(): bool
+    {
+        return in_array($this->request->attributes->get('sample-cart'), ['sample', 'sample-code'], true);
+    }
+
+    /** A filled cart that is stored nowhere, for showing cart and checkout in the shop window. */
+    private function sampleCart(): Cart
+    {
+        $products = Product::query()->with('picture')->where('stock', '>', 0)->orderByDesc('sold')->limit(3)->get();
+        $cart = new Cart(['storefront_id' => $this->storefront->id, 'code' => $this->request->attributes->get('sample-cart') === 'sample-code' ? $this->runningCode() : null, 'details' => ['name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth', 'postcode' => '04101', 'country' => 'US']]);
+        $cart->setRelation('deliveryOffer', DeliveryOffer::query()->orderBy('position')->first());
+
+        return $cart->setRelation('lines', $products->map(
+            static fn(Product $p, int $i) => (new \App\Models\CartLine(['quantity' => $i + 1]))->setRelation('product', $p),
+        ));
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Library;
+
+use App\Http\TypedRequest;
+use App\Models\Picture;
+use App\Pictures\KeepPicture;
+use App\Pictures\UnusablePicture;
+use App\Tasks\Task;
+use App\Tasks\Tasks;
+use App\Workbench\Shell\BenchMaker;
+use Illuminate\Http\Response;
+use Illuminate\View\View;
+
+/** The store's picture library, opened over the bench: to choose for a setting, or to tend. */
+final class PictureController
+{
+    public function __construct(private readonly BenchMaker $maker, private readonly KeepPicture $keep, private readonly Tasks $tasks) {}
+
+    public function show(TypedRequest $request, int $look): View
+    {
+        return $this->library($request, $look, Picture::query()->find($request->id('open')));
+    }
+
+    public function add(PictureRequest $request, int $look): View|Response
+    {
+        return Tasks::isHeavy($request->picture())
+            ? $this->queued($request, $look, $this->tasks->take($request->picture(), $request->alt()))
+            : $this->changed($request, $look, fn(): Picture => $this->keep->add($request->picture(), $request->alt()));
+    }
+
+    public function describe(PictureRequest $request, int $look, int $picture): View|Response
+    {
+        $found = Picture::query()->findOrFail($picture);
+
+        return $this->changed($request, $look, function () use ($request, $found): Picture {
+            $this->keep->describe($found, $request->alt(), $request->whole('focus_x', 50, 0, 100), $request->whole('focus_y', 50, 0, 100));
+
+            return $found;
+        });
+    }
+
+    public function replace(PictureRequest $request, int $look, int $picture): View|Response
+    {
+        $found = Picture::query()->findOrFail($picture);
+        if (Tasks::isHeavy($request->picture())) {
+            return $this->queued($request, $look, $this->tasks->take($request->picture(), $found->alt, $found));
+        }
+
+        return $this->changed($request, $look, function () use ($request, $found): Picture {
+            $this->keep->replace($found, $request->picture());
+
+            return $found;
+        });
+    }
+
+    public function bringBack(PictureRequest $request, int $look, int $picture): View|Response
+    {
+        $found = Picture::query()->findOrFail($picture);
+
+        return $this->changed($request, $look, function () use ($found): Picture {
+            $this->keep->bringBack($found);
+
+            return $found;
+        });
+    }
+
+    /** @param callable(): Picture $change */
+    private function changed(TypedRequest $request, int $look, callable $change): View|Response
+    {
+        try {
+            $picture = $change();
+        } catch (UnusablePicture $e) {
+            return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        }
+        $response = response()->view('workbench.library', $this->data($request, $look, $picture));
+        $response->headers->set('HX-Trigger', 'ikat:pictures');
+
+        return $response;
+    }
+
+    private function queued(TypedRequest $request, int $look, ?Task $task): View|Response
+    {
+        return $task === null
+            ? response('Many large pictures are waiting already. Try again when some of them are done.', 422, ['Content-Type' => 'text/plain; charset=UTF-8'])
+            : $this->library($request, $look, null);
+    }
+
+    private function library(TypedRequest $request, int $look, ?Picture $open): View
+    {
+        return view('workbench.library', $this->data($request, $look, $open));
+    }
+
+    /** @return array<string, mixed> */
+    private function data(TypedRequest $request, int $look, ?Picture $open): array
+    {
+        $bench = $this->maker->make($request, $this->maker->look($look));
+        $path = $request->word('for');
+
+        return [
+            'bench' => $bench,
+            'pictures' => Picture::query()->orderByDesc('id')->get(),
+            'open' => $open,
+            'tasks' => $this->tasks->underWay(),
+            'setting' => $bench->input()->look->catalog->has($path) ? $bench->setting($path) : null,
+        ];
+    }
+}

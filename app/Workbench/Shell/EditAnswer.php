@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Shell;
+
+use App\Http\TypedRequest;
+use App\Models\Edit;
+use App\Models\Look;
+use App\Models\User;
+use Ikat\Core\Look\Change;
+use Illuminate\Http\Response;
+
+/** What every edit answers with: the bench, the bar, the steps and the tape, and what the shop window needs to follow. */
+final class EditAnswer
+{
+    public function __construct(private readonly BenchMaker $maker) {}
+
+    public function look(int $id): Look
+    {
+        return $this->maker->look($id);
+    }
+
+    /** @param array<string, mixed> $more what the bench tells besides */
+    public function to(TypedRequest $request, Look $look, ?Edit $made, array $more = []): Response
+    {
+        $bench = $this->maker->make($request, $look);
+
+        return response()->view('workbench.answer', ['bench' => $bench, ...$more, 'tells' => ['ikat:edited' => self::event($bench, $made)]]);
+    }
+
+    public static function author(TypedRequest $request): User
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return $user;
+    }
+
+    /** @return array{sheet: string, reload: bool, words: string, places: array<string, list<int>>} */
+    private static function event(Bench $bench, ?Edit $made): array
+    {
+        $changes = $made === null ? [] : $made->entry()->changes;
+        $structural = array_filter($changes, static fn(Change $c): bool => ! $bench->input()->look->catalog->has($c->path)
+            || ! $bench->setting($c->path)->isCss());
+
+        return [
+            'sheet' => $bench->sheet(),
+            'reload' => $structural !== [],
+            'words' => $made === null ? 'Nothing changed.' : ucfirst($made->kind).': '.$made->label.'.',
+            'places' => $made === null ? [] : $bench->lastReach()->places ?? [],
+        ];
+    }
+}

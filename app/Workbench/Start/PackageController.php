@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Start;
+
+use App\Access\AuditTrail;
+use App\Http\TypedRequest;
+use App\Looks\BringTheme;
+use App\Workbench\Shell\EditAnswer;
+use Ikat\Core\Exchange\UnusablePackage;
+use Illuminate\Http\Response;
+
+/** Theme packages in and out. */
+final class PackageController
+{
+    public function __construct(private readonly EditAnswer $answer, private readonly AuditTrail $audit) {}
+
+    public function export(int $look, PackageWriter $packages): Response
+    {
+        [$name, $bytes] = $packages->export($this->answer->look($look));
+
+        return response($bytes, 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"$name\""]);
+    }
+
+    public function import(TypedRequest $request, int $look, BringTheme $bring): Response
+    {
+        $file = $request->uploaded('package');
+        if ($file === null || ! $file->isValid()) {
+            return response('Choose a theme package first: a zip file of at most 16 MB.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        }
+        try {
+            $bring->import($file->getPathname());
+        } catch (UnusablePackage $e) {
+            return response()->view('workbench.package-problems', ['problems' => $e->problems], 422);
+        }
+
+        return $this->answer->to($request, $this->answer->look($look), null);
+    }
+
+    public function remove(TypedRequest $request, int $look, BringTheme $bring): Response
+    {
+        if (! $bring->remove($request->word('theme'))) {
+            return response('A look stands on this theme, so it stays. Put that look on another theme first.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        }
+        $this->audit->note('theme removed', $request->word('theme'));
+
+        return $this->answer->to($request, $this->answer->look($look), null);
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Contrast;
+
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Compile\SchemeStates;
+use Ikat\Core\Setting\SchemeRoles;
+
+/**
+ * Every ink on every ground that really occurs, as threads that cross: grounds are the warp, inks the weft, and where the
+ * pages have one on the other there is a knot.
+ */
+final readonly class ContrastTable
+{
+    /**
+     * @param list<string> $inks roles, in the order of the roles
+     * @param list<string> $columns grounds; where several sets are shown the ground of each, as ground@scheme.night
+     * @param array<string, ContrastCell> $knots by "ink:column"
+     */
+    private function __construct(public array $inks, public array $columns, public array $knots) {}
+
+    /** @param list<string> $sets of colors; of several, the ground of each has a thread of its own, and of other grounds the worst is shown */
+    public static function of(Inspection $input, array $sets): self
+    {
+        $palette = SchemeColors::of($input);
+        $rows = [];
+        foreach (PairContrast::pairs($input) as $pair) {
+            foreach ($sets as $set) {
+                $isWorn = isset($pair->places[SchemeColors::scheme($set)]);
+                // What lies over a picture is not in the schemes that do not lie there.
+                if ($isWorn || $pair->ground !== SchemeColors::OVER) {
+                    $column = $pair->ground === 'ground' && count($sets) > 1 ? "ground@$set" : $pair->ground;
+                    $rows["$pair->ink:$column"][] = [$pair, $set, $pair->ratio($palette, $set), $isWorn];
+                }
+            }
+        }
+        $knots = [];
+        foreach ($rows as $key => $row) {
+            $knots[$key] = self::knot(explode(':', $key, 2)[1], $row);
+        }
+        $order = array_flip([...array_keys(SchemeRoles::ALL), ...array_keys(SchemeStates::SOURCES), SchemeColors::OVER]);
+        $sorted = static function (array $roles) use ($order, $sets): array {
+            $roles = array_values(array_unique($roles));
+            // A state stands beside what it is a state of.
+            $rank = static function (string $thread) use ($order, $sets): array {
+                [$role, $set] = explode('@', $thread) + [1 => ''];
+
+                return [$order[SchemeColors::source($role)] ?? 99, $order[$role] ?? 99, (int) array_search($set, $sets, true)];
+            };
+            usort($roles, static fn(string $a, string $b): int => $rank($a) <=> $rank($b));
+
+            return $roles;
+        };
+
+        return new self($sorted(array_map(static fn(ContrastCell $k): string => $k->ink, array_values($knots))), $sorted(array_map(static fn(ContrastCell $k): string => $k->column, array_values($knots))), $knots);
+    }
+
+    /** @param non-empty-list<array{RolePair, string, float, bool}> $rows pair, set, ratio, whether a part wears it */
+    private static function knot(string $column, array $rows): ContrastCell
+    {
+        // What is worn counts before what is not, then what is furthest below its target.
+        usort($rows, static fn(array $a, array $b): int => [! $a[3], $a[0]->target() <= 0, $a[0]->target() > 0 ? $a[2] / $a[0]->target() : 0] <=> [! $b[3], $b[0]->target() <= 0, $b[0]->target() > 0 ? $b[2] / $b[0]->target() : 0]);
+        [$pair, $set, $ratio, $isWorn] = $rows[0];
+        $places = $states = $kinds = [];
+        foreach ($rows as [$other, $of, , $otherIsWorn]) {
+            if ($isWorn && ! $otherIsWorn) {
+                continue;
+            }
+            // What no part wears has the states it would have, which other schemes show.
+            $states += $isWorn ? $other->states[SchemeColors::scheme($of)] : array_merge(...array_values($other->states));
+            $kinds[match ($other->kind) {
+                'text' => $other->large ? 'large text' : 'text',
+                'graphic' => 'drawings',
+                'control' => 'edges',
+                default => '',
+            }] = true;
+            foreach ($other->places[SchemeColors::scheme($of)] ?? [] as $page => $elements) {
+                $places[$page] = array_values(array_unique([...$places[$page] ?? [], ...$elements]));
+            }
+        }
+
+        return new ContrastCell(
+            $pair->ink,
+            $pair->ground,
+            $column,
+            $set,
+            $ratio,
+            $pair->target(),
+            $ratio < $pair->target() ? PairContrast::severity($pair, $isWorn) : null,
+            array_values(array_filter(RolePair::STATES, static fn(string $s): bool => isset($states[$s]))),
+            $places,
+            $pair->clause(),
+            array_values(array_filter(array_keys($kinds))),
+        );
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Contrast;
+
+use Ikat\Core\Check\Check;
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\Severity;
+use Ikat\Core\Color\Color;
+use Ikat\Core\Color\Contrast;
+use Ikat\Core\Reach\PageReader;
+use Ikat\Core\Season\SeasonSwaps;
+
+/**
+ * Contrast of every ink on every ground that really occurs, in every scheme, and in dark surroundings where a look has
+ * colors for them.
+ *
+ * Text 4.5:1, large text 3:1 (WCAG 2.2, 1.4.3); edges of fields and controls, and drawings that carry meaning, 3:1
+ * (1.4.11). A pair that no part wears, now or in a season, is only worth knowing.
+ */
+final class PairContrast implements Check
+{
+    public function run(Inspection $input): iterable
+    {
+        $palette = SchemeColors::of($input);
+        $pairs = self::pairs($input);
+        $seasons = SeasonSwaps::ofSchemes($input->look);
+        foreach ($pairs as $pair) {
+            if ($pair->kind === 'none') {
+                continue;
+            }
+            $small = $pair->large ? $pairs["$pair->ink|$pair->ground|text|"] ?? null : null;
+            $large = $pair->large ? null : $pairs["$pair->ink|$pair->ground|$pair->kind|large"] ?? null;
+            foreach (SchemeColors::sets($input->look, $input->theme) as $set) {
+                $scheme = SchemeColors::scheme($set);
+                if ($pair->ground === SchemeColors::OVER && ! isset($pair->places[$scheme])) {
+                    yield from self::inSeason($pair, $set, $palette, self::seasonsWearing($pair, $scheme, $seasons), $input->underHeader);
+
+                    continue;
+                }
+                $ratio = $pair->ratio($palette, $set);
+                // Where the small text of a pair falls short, that says all: mending it mends the large text too.
+                if ($ratio < $pair->target() && ! isset($small?->places[$scheme])) {
+                    $also = $large !== null && $ratio < $large->target() ? $large->places[$scheme] ?? [] : [];
+                    yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons), $input->underHeader);
+                }
+            }
+        }
+    }
+
+    /**
+     * Over a picture, in a scheme that only seasons bring there: under the picture each of them puts there, or leaves.
+     *
+     * @param list<string> $seasons names
+     *
+     * @return iterable<ContrastFinding>
+     */
+    private static function inSeason(RolePair $pair, string $set, SchemeColors $palette, array $seasons, ?HeaderBackdrop $under): iterable
+    {
+        if ($seasons === [] || $under === null) {
+            return;
+        }
+        $ink = $palette->color($set, $pair->ink);
+        $own = array_column($under->seen(SchemeColors::isDark($set)), 0);
+        $faint = $under->tooFaint($ink, $pair->target(), SchemeColors::isDark($set));
+        $failing = array_values(array_filter($seasons, static fn(string $s): bool => in_array(in_array($s, $own, true) ? $s : null, $faint, true)));
+        if ($failing !== []) {
+            yield self::finding($pair, $set, $pair->ratio($palette, $set), $palette, [], $failing, null);
+        }
+    }
+
+    /** How grave it is that a pair falls short. */
+    public static function severity(RolePair $pair, bool $isWorn): Severity
+    {
+        return match (true) {
+            ! $isWorn => Severity::Know,
+            $pair->kind === 'text' => Severity::Stops,
+            default => Severity::ShouldFix,
+        };
+    }
+
+    /**
+     * Pairs of roles, places gathered by scheme; large and small text of one pair stay apart.
+     *
+     * @return array<string, RolePair>
+     */
+    public static function pairs(Inspection $input): array
+    {
+        // Findings, lattice and picker all ask for the same pairs of the same look.
+        self::$known ??= new \WeakMap();
+
+        return self::$known[$input] ??= self::gather($input);
+    }
+
+    /** @return list<array{string, RolePair}> set and pair of all that a transparent header has over the first band */
+    public static function over(Inspection $input): array
+    {
+        $found = [];
+        foreach (self::pairs($input) as $pair) {
+            foreach ($pair->ground === SchemeColors::OVER && $pair->kind !== 'none' ? SchemeColors::sets($input->look, $input->theme) : [] as $set) {
+                if (isset($pair->places[SchemeColors::scheme($set)])) {
+                    $found[] = [$set, $pair];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @var ?\WeakMap<Inspection, array<string, RolePair>> */
+    private static ?\WeakMap $known = null;
+
+    /** @return array<string, RolePair> */
+    private static function gather(Inspection $input): array
+    {
+        $sizes = new TextSizes($input);
+        $pairs = [];
+        foreach ($input->reach->pairs as $use) {
+            $ink = self::role($use->ink);
+            $ground = $use->ground === PageReader::OVER ? [$ink[0] ?? '', SchemeColors::OVER] : self::role($use->ground);
+            // Ink and ground of different schemes meet nowhere: a part that wears a scheme sets both.
+            if ($ink === null || $ground === null || $ink[0] !== $ground[0]) {
+                continue;
+            }
+            $kind = $use->state === 'disabled' ? 'none' : $use->kind;
+            $large = $kind === 'text' && $sizes->isLarge($use);
+            $key = "$ink[1]|$ground[1]|$kind|".($large ? 'large' : '');
+            $pair = $pairs[$key] ??= new RolePair($ink[1], $ground[1], $kind, $large);
+            $pair->states[$ink[0]][$use->state] = true;
+            $pair->beneath[$ink[0]][$use->beneath] = array_values(array_filter(array_map(
+                static fn(string $property): string => implode(' ', self::role($property) ?? []),
+                array_filter(explode(' ', $use->beneath)),
+            )));
+            foreach ($use->places as $page => $elements) {
+                $pair->places[$ink[0]][$page] = [...$pair->places[$ink[0]][$page] ?? [], ...$elements];
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** @return ?array{string, string} scheme and role */
+    private static function role(string $property): ?array
+    {
+        return preg_match('/^--scheme-([a-z0-9]+)-([a-z0-9-]+)$/', $property, $m) ? [$m[1], $m[2]] : null;
+    }
+
+    /**
+     * The seasons that will bring a pair into a scheme: where the scheme they replace has it now.
+     *
+     * @param list<array{season: string, from: string, to: string}> $seasons
+     *
+     * @return list<string> names
+     */
+    private static function seasonsWearing(RolePair $pair, string $scheme, array $seasons): array
+    {
+        return array_column(array_filter($seasons, static fn(array $s): bool => $s['to'] === $scheme && isset($pair->places[$s['from']])), 'season');
+    }
+
+    /**
+     * @param array<string, list<int>> $places page => elements
+     * @param list<string> $seasons names
+     */
+    private static function finding(RolePair $pair, string $set, float $ratio, SchemeColors $palette, array $places, array $seasons, ?HeaderBackdrop $under): ContrastFinding
+    {
+        $severity = self::severity($pair, $places !== [] || $seasons !== []);
+        $pictures = $pair->ground === SchemeColors::OVER ? $under?->tooFaint($palette->color($set, $pair->ink), $pair->target(), SchemeColors::isDark($set)) ?? [] : [];
+        $while = $pictures !== [] && ! in_array(null, $pictures, true) ? $pictures : ($places === [] ? $seasons : []);
+        $grounds = $palette->extremes($set, $pair->ground, array_values($pair->beneath[SchemeColors::scheme($set)] ?? [])[0] ?? []);
+        $ink = $palette->color($set, $pair->ink);
+        usort($grounds, static fn(Color $a, Color $b): int => Contrast::ratio($ink, $a) <=> Contrast::ratio($ink, $b));
+
+        return new ContrastFinding(
+            key: 'contrast:'.(SchemeColors::isDark($set) ? 'dark:' : '').SchemeColors::scheme($set).":$pair->ink:$pair->ground:$pair->kind".($pair->large ? ':large' : ''),
+            severity: $severity,
+            title: $pair->title().($pair->large ? ', large' : '').(SchemeColors::isDark($set) ? ', in dark surroundings' : '').($while !== [] ? ', while '.implode(' and ', $while).(count($while) === 1 ? ' runs' : ' run') : ''),
+            set: $set,
+            scheme: SchemeColors::scheme($set),
+            inkPath: "$set.".SchemeColors::source($pair->ink),
+            groundPath: "$set.".($pair->ground === SchemeColors::OVER ? 'ground' : SchemeColors::source($pair->ground)),
+            inkColor: $ink->hex(),
+            groundColor: $grounds[0]->hex(),
+            measure: $ratio,
+            target: $pair->target(),
+            clause: $pair->clause(),
+            places: $places,
+            kind: $pair->kind,
+            pair: $pair,
+        );
+    }
+}

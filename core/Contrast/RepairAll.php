@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Contrast;
+
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Color\Ciede2000;
+use Ikat\Core\Color\Color;
+
+/**
+ * Mends all faint pairs of a look so that the fixes hold together.
+ *
+ * Set by set, each step changes the one role that mends the most at the least visible cost (CIEDE2000) with every one of its
+ * pairs met and none broken; where no single role can, a ground is moved together with its ink. What no ink mends over a
+ * picture gets the thinnest veil that does.
+ */
+final class RepairAll
+{
+    private const STEPS = 24;
+
+    public static function of(Inspection $input): RepairPlan
+    {
+        $changes = $steps = $left = $menders = [];
+        $palette = SchemeColors::of($input);
+        foreach (SchemeColors::sets($input->look, $input->theme) as $set) {
+            $mender = $menders[$set] = ContrastRepair::of($input, $set, $palette);
+            for ($i = 0; $i < self::STEPS && ($best = self::best($mender)) !== null; $i++) {
+                foreach ($best as $role => $color) {
+                    $steps[] = ['label' => $input->look->catalog->get("$set.$role")->label, 'from' => $mender->roles[$role]->hex(), 'to' => $color->hex(), 'says' => $color->hex(), 'difference' => Ciede2000::difference($mender->roles[$role], $color)];
+                    $changes["$set.$role"] = $color->hex();
+                }
+                $mender->take($best);
+            }
+        }
+        $veil = self::veil($input, $menders);
+        if ($veil !== null && $input->underHeader?->veilPath !== null) {
+            $path = $input->underHeader->veilPath;
+            $changes[$path] = $veil->inWords();
+            $steps[] = ['label' => $input->look->catalog->get($path)->label, 'from' => $input->underHeader->seen(false)[0][1][0]->hex(), 'to' => $input->underHeader->seen(false, $veil->strength)[0][1][0]->hex(), 'says' => $veil->inWords(), 'difference' => $veil->difference];
+        }
+        foreach ($menders as $set => $mender) {
+            foreach ($mender->failing() as $pair) {
+                if ($veil === null || $pair->ground !== SchemeColors::OVER) {
+                    $left[] = $mender->contradiction($pair, $input->theme->schemes[SchemeColors::scheme($set)]);
+                }
+            }
+        }
+
+        return new RepairPlan($changes, $steps, array_values(array_unique($left)));
+    }
+
+    /**
+     * The veil that mends what inks could not, with all inks as they are mended by then.
+     *
+     * @param array<string, ContrastRepair> $menders by set
+     */
+    private static function veil(Inspection $input, array $menders): ?PictureTint
+    {
+        $under = $input->underHeader;
+        $isLeft = array_filter($menders, static fn(ContrastRepair $m): bool => array_filter($m->failing(), static fn(RolePair $p): bool => $p->ground === SchemeColors::OVER) !== []) !== [];
+        if ($under?->veilPath === null || ! $isLeft) {
+            return null;
+        }
+
+        return PictureTint::thinnest($under, $input->look->catalog->get($under->veilPath), array_map(static fn(array $p): array => [$menders[$p[0]]->color($p[1]->ink), $p[1]->target(), SchemeColors::isDark($p[0])], PairContrast::over($input)));
+    }
+
+    /** @return ?array<string, Color> role => color: the change of one role, or of two, that mends the most and breaks nothing */
+    private static function best(ContrastRepair $mender): ?array
+    {
+        $failing = $mender->failing();
+        $roles = array_unique(array_merge([], ...array_map(static fn(RolePair $p): array => $mender->runs($p->ground) ? [SchemeColors::source($p->ink)] : [SchemeColors::source($p->ink), SchemeColors::source($p->ground)], $failing)));
+        $found = array_filter(array_map($mender->one(...), $roles));
+        if ($found === []) {
+            $found = array_filter(array_map(static fn(RolePair $p): ?array => $mender->two(SchemeColors::source($p->ink), $p->ground === SchemeColors::OVER ? 'ground' : SchemeColors::source($p->ground)), $failing));
+        }
+        $best = null;
+        foreach ($found as $change) {
+            // Cost for each pair that is mended: what mends several may be seen a little more.
+            $score = $mender->cost($change) / (count($failing) - count($mender->failing($change)));
+            if ($best === null || $score < $best[0]) {
+                $best = [$score, $change];
+            }
+        }
+
+        return $best[1] ?? null;
+    }
+}

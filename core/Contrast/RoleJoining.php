@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Contrast;
+
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Color\Color;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Setting;
+
+/** "Two buttons use another color: join them?" Where the same role shows elsewhere in another color, and whether it could follow. */
+final class RoleJoining
+{
+    /** Roles that are meant to look the same all over a shop; grounds and what is written on them differ on purpose. */
+    private const ROLES = ['action', 'quiet', 'link', 'price', 'reduced', 'rating', 'label-sale', 'label-new', 'label-gone', 'label-own'];
+
+    /**
+     * @param string $path of a scheme's role
+     *
+     * @return list<array{scheme: string, label: string, places: int, color: string, change: array<string, string>, faint: ?string}> schemes in which the role shows in another color; faint says what would not hold if they were joined
+     */
+    public static function offers(Inspection $input, string $path): array
+    {
+        if (! preg_match('/^scheme\.([a-z0-9]+)\.([a-z-]+)$/', $path, $m)) {
+            return [];
+        }
+        [, $scheme, $role] = $m;
+        if (! in_array($role, self::ROLES, true)) {
+            return [];
+        }
+        $palette = SchemeColors::of($input);
+        $color = Color::parse($input->look->text($path));
+        $found = [];
+        foreach ($input->theme->schemes as $other => $label) {
+            $its = "scheme.$other.$role";
+            $followed = in_array($its, $input->look->at($path)->chain, true);
+            if ($other === $scheme || $followed || Color::parse($input->look->text($its))->hex() === $color->hex()) {
+                continue;
+            }
+            // The role itself: what is derived from it, the ring of the focus, say, shows in many more places.
+            $places = array_sum(array_map(count(...), $input->reach->uses[Setting::propertyOf($its)] ?? []));
+            if ($places === 0) {
+                continue;
+            }
+            $mender = ContrastRepair::of($input, "scheme.$other", $palette);
+            $before = ContrastRepair::keys($mender->failing());
+            $broken = array_filter($mender->failing([$role => $color]), static fn(RolePair $p): bool => ! in_array(ContrastRepair::keys([$p])[0], $before, true));
+            $first = array_values($broken)[0] ?? null;
+            $found[] = [
+                'scheme' => $other, 'label' => $label, 'places' => $places, 'color' => $input->look->text($its),
+                'change' => [$its => Alias::to($path)],
+                'faint' => $first === null ? null : $first->title().' would have '.ContrastFinding::say($mender->ratioWith($first, [$role => $color])).' : 1, '.ContrastFinding::say($first->target()).' needed',
+            ];
+        }
+
+        return $found;
+    }
+}

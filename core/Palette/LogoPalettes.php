@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Palette;
+
+use Ikat\Core\Color\Ciede2000;
+use Ikat\Core\Color\Color;
+use Ikat\Core\Color\ColorSpace;
+use Ikat\Core\Color\Contrast;
+
+/**
+ * Proposes brand colors from a logo's inks.
+ *
+ * A theme's schemes follow its brand colors, so every pair of roles is a pair of two brand colors, one dark and one
+ * light. Each pair asks for a contrast; where the dark ones end and the light ones begin is tried at many luminances,
+ * and the one that leaves the logo's inks nearest to what they are is kept.
+ */
+final class LogoPalettes
+{
+    private const PIVOTS = 16;
+    /** How much a color that stands for no ink counts in the choice: little, but not nothing. */
+    private const OTHERS = 0.12;
+    /** Above the target, for 8-bit rounding. */
+    private const SLACK = 1.015;
+
+    /** @param list<array{dark: string, light: string, target: float}> $pairs of brand color keys */
+    public function __construct(private readonly array $pairs) {}
+
+    /**
+     * @param list<Color> $inks of the logo, the largest share first; may be empty
+     *
+     * @return list<PaletteProposal> three, the closest to the logo first
+     */
+    public function proposals(array $inks): array
+    {
+        return [
+            $this->weave('As the logo speaks', 'The logo’s first color leads, its others accompany.', WantedColors::of($inks, 0)),
+            $this->weave('The other way round', 'The logo’s next colors lead, or color the paper.', WantedColors::of($inks, 1)),
+            $this->weave('In a quieter voice', 'The same colors, softened, with plain paper around them.', WantedColors::of($inks, 2)),
+        ];
+    }
+
+    private function weave(string $title, string $words, WantedColors $desire): PaletteProposal
+    {
+        $wanted = array_map(Color::parse(...), $desire->colors);
+        $lights = array_map(Contrast::luminance(...), $wanted);
+        $best = null;
+        for ($i = 0; $i < self::PIVOTS; $i++) {
+            // From nearly black to the luminance both black and white stand out from alike.
+            $pivot = 0.012 * (0.175 / 0.012) ** ($i / (self::PIVOTS - 1));
+            $colors = $this->at($pivot, $wanted, $lights);
+            if ($colors === null) {
+                continue;
+            }
+            $cost = 0.0;
+            foreach ($colors as $key => $color) {
+                $cost += $color === $wanted[$key] ? 0.0 : (isset($desire->inks[$key]) ? 1.0 : self::OTHERS) * Ciede2000::difference($color, $wanted[$key]);
+            }
+            if ($best === null || $cost < $best[0]) {
+                $best = [$cost, $colors];
+            }
+        }
+        assert($best !== null);
+        $kept = [];
+        foreach ($desire->inks as $key => $ink) {
+            if (isset($best[1][$key])) {
+                $kept[$key] = ['ink' => $ink, 'difference' => Ciede2000::difference($best[1][$key], Color::parse($ink))];
+            }
+        }
+
+        return new PaletteProposal($title, $words, array_map(static fn(Color $c): string => $c->hex(), $best[1]), $kept);
+    }
+
+    /**
+     * @param array<string, Color> $colors as wanted, by key
+     * @param array<string, float> $lights their relative luminances
+     *
+     * @return ?array<string, Color> null when no light color could be light enough
+     */
+    private function at(float $pivot, array $colors, array $lights): ?array
+    {
+        $bounds = [];
+        foreach ($this->pairs as ['light' => $light, 'target' => $target]) {
+            $bounds[$light] = max($bounds[$light] ?? 0.0, $target * self::SLACK * ($pivot + 0.05) - 0.05);
+        }
+        foreach ($bounds as $light => $least) {
+            if ($least > 1) {
+                return null;
+            }
+            if ($lights[$light] < $least) {
+                $colors[$light] = self::withLuminance($colors[$light], $least, true);
+                $lights[$light] = Contrast::luminance($colors[$light]);
+            }
+        }
+        $bounds = [];
+        foreach ($this->pairs as ['dark' => $dark, 'light' => $light, 'target' => $target]) {
+            $bounds[$dark] = min($bounds[$dark] ?? 1.0, ($lights[$light] + 0.05) / ($target * self::SLACK) - 0.05);
+        }
+        foreach ($bounds as $dark => $most) {
+            if ($most < 0) {
+                return null;
+            }
+            if ($lights[$dark] > $most) {
+                $colors[$dark] = self::withLuminance($colors[$dark], $most, false);
+            }
+        }
+
+        return $colors;
+    }
+
+    /** The same hue at the lightness (OKLCH) whose luminance is just reached; chroma as far as a screen can show it. */
+    private static function withLuminance(Color $color, float $wanted, bool $atLeast): Color
+    {
+        [, $c, $h] = $color->to(ColorSpace::Oklch)->coordinates();
+        [$low, $high] = [0.0, 1.0];
+        for ($i = 0; $i < 11; $i++) {
+            $middle = ($low + $high) / 2;
+            if (Contrast::luminance(Color::in(ColorSpace::Oklch, $middle, $c, $h)->shown()) < $wanted) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return Color::parse(Color::in(ColorSpace::Oklch, $atLeast ? $high : $low, $c, $h)->hex());
+    }
+}

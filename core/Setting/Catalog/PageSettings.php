@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Setting\Catalog;
+
+use Ikat\Core\Look\ItemLists;
+use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\Step;
+
+/** The page itself, the home page's bands, and the locked shop. */
+final class PageSettings
+{
+    public const BANDS = [
+        'lead' => 'lead picture', 'row' => 'product row', 'words' => 'words', 'columns' => 'columns of picture and words',
+        'newsletter' => 'newsletter', 'gallery' => 'gallery', 'space' => 'empty space', 'rule' => 'rule',
+    ];
+
+    public static function bands(): Setting
+    {
+        return Setting::items('home.bands', 'Bands of the home page', 'home', Step::Pages, 'lead-1,row-1', self::BANDS, 'band', 24, 'sections blocks order home');
+    }
+
+    /**
+     * @param array<string, string> $schemes
+     *
+     * @return list<Setting>
+     */
+    public static function all(array $schemes, ItemLists $lists): array
+    {
+        $first = (string) array_key_first($schemes);
+
+        return [
+            Setting::choice('page.scheme', 'Pages wear', 'page', Step::Pages, $first, $schemes, words: 'color scheme page body background'),
+            Setting::length('page.width', 'Page width', 'page', Step::Pages, 1168, 880, 1600, 8, words: 'content width wide narrow container'),
+            Setting::length('page.space', 'Space between bands', 'page', Step::Pages, 40, 0, 96, 4, words: 'padding margin distance'),
+            self::bands(),
+            ...array_merge(...array_map(static fn(Item $i): array => BandSettings::of($i, $schemes), $lists->of('home.bands')) ?: [[]]),
+            Setting::choice('locked.scheme', 'Locked shop wears', 'locked', Step::Pages, $first, $schemes, words: 'password closed color scheme'),
+            Setting::text('locked.heading', 'Locked shop heading', 'locked', Step::Pages, 'This shop is closed', 60, 'password closed title'),
+            Setting::text('locked.words', 'Locked shop words', 'locked', Step::Pages, '', 200, 'password closed text'),
+        ];
+    }
+}

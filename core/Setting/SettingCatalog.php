@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Setting;
+
+/** The one source of truth about settings. Order is the order of the work. */
+final readonly class SettingCatalog
+{
+    /** @param array<string, Setting> $settings by path */
+    private function __construct(private array $settings) {}
+
+    /**
+     * @param iterable<Setting> $settings
+     *
+     * @throws \LogicException when two settings share a path or a custom property: a fault of the program
+     */
+    public static function of(iterable $settings): self
+    {
+        $byPath = [];
+        $properties = [];
+        foreach ($settings as $setting) {
+            if (isset($byPath[$setting->path]) || isset($properties[$setting->property()])) {
+                throw new \LogicException("Two settings are named {$setting->path}.");
+            }
+            $byPath[$setting->path] = $setting;
+            $properties[$setting->property()] = true;
+        }
+
+        return new self($byPath);
+    }
+
+    /** @throws UnknownSetting */
+    public function get(string $path): Setting
+    {
+        return $this->settings[$path] ?? throw UnknownSetting::at($path);
+    }
+
+    public function has(string $path): bool
+    {
+        return isset($this->settings[$path]);
+    }
+
+    /** @return array<string, Setting> by path */
+    public function all(): array
+    {
+        return $this->settings;
+    }
+
+    /** @return list<Setting> */
+    public function inStep(Step $step): array
+    {
+        return array_values(array_filter($this->settings, static fn(Setting $s): bool => $s->step === $step));
+    }
+
+    /** @return list<Setting> */
+    public function under(string $prefix): array
+    {
+        return array_values(array_filter($this->settings, static fn(Setting $s): bool => str_starts_with($s->path, $prefix.'.')));
+    }
+
+    /** @return array<string, bool|float|string> path => default */
+    public function defaults(): array
+    {
+        return array_map(static fn(Setting $s): bool|float|string => $s->default, $this->settings);
+    }
+
+    /**
+     * The canonical form of a value, aliases checked for existence and type.
+     *
+     * @throws UnknownSetting|UnacceptableValue
+     */
+    public function normalize(string $path, mixed $value): bool|float|string
+    {
+        $setting = $this->get($path);
+        $target = Alias::target($value);
+        if ($target !== null) {
+            $followed = $this->settings[$target] ?? throw UnacceptableValue::because($setting, $value, sprintf('it cannot follow “%s”, because there is no such setting.', $target));
+            if ($followed->type !== $setting->type) {
+                throw UnacceptableValue::because($setting, $value, sprintf('it is a %s and cannot follow “%s”, which is a %s.', $setting->type->value, $followed->label, $followed->type->value));
+            }
+        }
+
+        $normal = ValueRule::normalize($setting, $value);
+        foreach ($setting->type === SettingType::Gradient && $normal !== '' ? Gradient::parse((string) $normal)->followed() : [] as $target) {
+            if (($this->settings[$target]->type ?? null) !== SettingType::Color) {
+                throw UnacceptableValue::because($setting, $value, sprintf('a stop cannot follow “%s”, because there is no such color.', $target));
+            }
+        }
+
+        return $normal;
+    }
+}

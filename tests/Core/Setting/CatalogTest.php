@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Setting;
+
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingCatalog;
+use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\UnacceptableValue;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Fixtures;
+
+final class CatalogTest extends TestCase
+{
+    public function testEveryDefaultAndEveryThemeValueIsAcceptable(): void
+    {
+        $catalog = Fixtures::catalog();
+        $theme = Fixtures::theme();
+        $layers = [$catalog->defaults(), $theme->values, ...array_map(static fn($s): array => $s->values, array_values($theme->starters))];
+        foreach ($layers as $values) {
+            foreach ($values as $path => $value) {
+                self::assertSame(is_string($value) && $catalog->get($path)->type === SettingType::Color && Alias::target($value) === null ? strtolower($value) : $value, $catalog->normalize($path, $value), $path);
+            }
+        }
+    }
+
+    public function testEveryConditionNamesASettingAndAValueItCanHave(): void
+    {
+        foreach (Fixtures::catalog()->all() as $setting) {
+            if ($setting->appliesWhen !== null) {
+                foreach ($setting->appliesWhen->values as $value) {
+                    Fixtures::catalog()->normalize($setting->appliesWhen->path, $value);
+                }
+                self::assertNotSame('', $setting->appliesWhen->inWords(Fixtures::catalog()));
+            }
+        }
+        $this->addToAssertionCount(1);
+    }
+
+    public function testEveryStepButPublishHasSettings(): void
+    {
+        foreach (Step::cases() as $step) {
+            self::assertSame($step !== Step::Publish, Fixtures::catalog()->inStep($step) !== [], $step->value);
+        }
+    }
+
+    public function testTwoSettingsCannotShareAName(): void
+    {
+        $this->expectException(\LogicException::class);
+        SettingCatalog::of([Setting::color('a.b', 'A', 'page', '#000'), Setting::color('a-b', 'B', 'page', '#000')]);
+    }
+
+    #[DataProvider('acceptable')]
+    public function testNormalizes(string $path, mixed $written, bool|float|string $kept): void
+    {
+        self::assertSame($kept, Fixtures::catalog()->normalize($path, $written));
+    }
+
+    /** @return iterable<array{string, mixed, bool|float|string}> */
+    public static function acceptable(): iterable
+    {
+        yield ['brand.main', 'rgb(44 43 118)', '#2c2b76'];
+        yield ['brand.main', '{brand.warm}', '{brand.warm}'];
+        yield ['brand.main', 'oklch(0.7 0.3 150)', '#00c248'];
+        yield ['header.logo.size.desktop', '40 px', 40.0];
+        yield ['header.logo.size.desktop', '40', 40.0];
+        yield ['utility.show', 'on', true];
+        yield ['utility.show', '', false];
+        yield ['header.menu.place', 'below', 'below'];
+        yield ['message.message-1.text', "  Hello\r\nthere\x07 ", "Hello\nthere"];
+    }
+
+    #[DataProvider('unacceptable')]
+    public function testRefusesAndSaysWhatToDo(string $path, mixed $written, string $words): void
+    {
+        try {
+            Fixtures::catalog()->normalize($path, $written);
+            self::fail('The value was accepted.');
+        } catch (UnacceptableValue $e) {
+            self::assertStringContainsString($words, $e->getMessage());
+            self::assertStringStartsWith(Fixtures::catalog()->get($path)->label, $e->getMessage());
+        }
+    }
+
+    /** @return iterable<array{string, mixed, string}> */
+    public static function unacceptable(): iterable
+    {
+        yield ['brand.main', 'blurple', '"blurple" is not a color'];
+        yield ['brand.main', 4, 'written as text'];
+        yield ['brand.main', '{brand.none}', 'there is no such setting'];
+        yield ['brand.main', '{header.logo.size.desktop}', 'which is a length'];
+        yield ['header.logo.size.desktop', '500', 'from 16 to 96 px'];
+        yield ['header.logo.size.desktop', 'big', 'is not a number'];
+        yield ['header.logo.size.desktop', 'INF', 'is not a number'];
+        yield ['header.menu.place', 'sideways', 'beside, below'];
+        yield ['utility.show', 'maybe', 'neither on nor off'];
+        yield ['message.message-1.text', str_repeat('x', 121), 'Shorten it by 1'];
+        yield ['message.message-1.text', "\xff", 'not readable text'];
+    }
+
+    public function testSaysValuesInWords(): void
+    {
+        $catalog = Fixtures::catalog();
+        self::assertSame('40 px', $catalog->get('header.logo.size.desktop')->say(40.0));
+        self::assertSame('on its own row below', $catalog->get('header.menu.place')->say('below'));
+        self::assertSame('off', $catalog->get('utility.show')->say(false));
+        self::assertSame('follows brand.warm', $catalog->get('brand.main')->say('{brand.warm}'));
+    }
+}
