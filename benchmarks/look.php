@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Reach\ReachIndex;
+use Ikat\Core\Check\StoreContents;
+use Ikat\Core\Contrast\HeaderBackdrop;
+use Ikat\Core\Check\LogoMeasures;
 use App\Models\CurrentStore;
 use App\Models\Look;
 use App\Looks\LookReader;
@@ -21,16 +26,16 @@ $app = require dirname(__DIR__).'/bootstrap/app.php';
 $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 app(CurrentStore::class)->is(1);
 $look = Look::query()->with('storefront')->firstOrFail();
-$desk = app(LookReader::class);
+$looks = app(LookReader::class);
 $state = $look->ownChanges();
-$theme = $desk->theme($look);
-$input = app(Inspector::class)->input($look);
+$theme = $looks->of($look)->theme();
+$input = app(Inspector::class)->inspect($look);
 
 // The same look with a dark set, a gradient, and faint pairs to mend: what the color desk computes at its fullest.
-$full = $look->trying(['dark.on' => true, 'scheme.night.gradient' => 'linear-gradient(135deg, {brand.main} 0%, {brand.second} 100%)', 'scheme.daylight.reduced' => '{brand.accent}', 'scheme.daylight.link' => '#b9b0d8', 'scheme.counter.quiet' => '#8f98a8']);
-$made = app(Inspector::class)->input($full);
+$full = $looks->trying($look, ['dark.on' => true, 'scheme.night.gradient' => 'linear-gradient(135deg, {brand.main} 0%, {brand.second} 100%)', 'scheme.daylight.reduced' => '{brand.accent}', 'scheme.daylight.link' => '#b9b0d8', 'scheme.counter.quiet' => '#8f98a8']);
+$made = app(Inspector::class)->inspect($look, $full);
 // Findings keep what they computed for one input: each round gets a fresh one.
-$fresh = static fn(Inspection $i): Inspection => new Inspection($i->look, $i->theme, $i->compiled, $i->reach, $i->store, $i->logo, $i->underHeader);
+$fresh = static fn(Inspection $i): Inspection => $i->on($i->look, $i->theme, $i->get(CompiledLook::class), $i->get(ReachIndex::class), $i->get(StoreContents::class), $i->get(HeaderBackdrop::class), $i->get(LogoMeasures::class));
 $fixed = 0;
 $mendEach = static function () use ($made, $fresh, &$fixed): void {
     $input = $fresh($made);
@@ -46,7 +51,7 @@ foreach ([
     'whole lattice, light and dark' => static fn() => ContrastTable::of($fresh($made), SchemeColors::sets($made->look, $made->theme)),
     'lattice and all fixes' => $mendEach,
     'mend all' => static fn() => RepairAll::of($fresh($made)),
-    'resolve and compile' => static fn() => LookCompiler::compile($desk->resolveState($look, $state), $theme),
+    'resolve and compile' => static fn() => LookCompiler::compile($looks->of($look)->with($state)->resolved(), $theme),
     'check every pair' => static fn() => Checks::run($input),
 ] as $what => $work) {
     $times = [];

@@ -7,17 +7,12 @@ use App\Access\OwnController;
 use App\Access\PeopleController;
 use App\Access\SignInController;
 use App\Http\Middleware\ChooseStore;
-use App\Workbench\Colors\PaletteFileController;
-use App\Workbench\Colors\SchemeController;
 use App\Workbench\Library\PictureController;
 use App\Workbench\Library\TaskController;
-use App\Workbench\Logo\LogoController;
-use App\Workbench\Publish\PublishController;
 use App\Workbench\Shell\EditController;
 use App\Workbench\Shell\QuestionController;
 use App\Workbench\Shell\StepController;
-use App\Workbench\Start\PackageController;
-use App\Workbench\Start\StartController;
+use App\Workbench\StepList;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', static fn() => redirect('/workbench'));
@@ -56,19 +51,13 @@ Route::prefix('workbench')->group(static function (): void {
             Route::post('{person}/sign-out', [PeopleController::class, 'signOut']);
             Route::post('invitations/{invitation}/withdraw', [PeopleController::class, 'withdraw']);
         });
-        Route::get('gamut.json', [QuestionController::class, 'gamut']);
         Route::prefix('looks/{look}')->group(static function (): void {
             Route::get('find', [QuestionController::class, 'find']);
             Route::get('reach', [QuestionController::class, 'reach']);
             Route::get('point', [QuestionController::class, 'point']);
-            Route::get('knot', [QuestionController::class, 'knot']);
-            Route::get('wearer', [QuestionController::class, 'wearer']);
-            Route::get('shade', [QuestionController::class, 'shade']);
+            Route::get('offers', [QuestionController::class, 'offers']);
             Route::get('pulse', [QuestionController::class, 'pulse']);
             Route::get('moment', [QuestionController::class, 'moment']);
-            Route::get('palette.{format}', [PaletteFileController::class, 'export'])->whereIn('format', array_keys(Ikat\Core\Exchange\PaletteFile::FORMATS));
-            Route::get('theme.zip', [PackageController::class, 'export']);
-            Route::get('mailbox', [LogoController::class, 'mailbox'])->middleware('can:read-letters');
             Route::get('pictures', [PictureController::class, 'show']);
             Route::get('tasks/{task}', [TaskController::class, 'show']);
             Route::middleware('can:edit')->group(static function (): void {
@@ -77,36 +66,16 @@ Route::prefix('workbench')->group(static function (): void {
                 Route::post('redo', [EditController::class, 'redo']);
                 Route::post('reopen', [EditController::class, 'reopen']);
                 Route::post('original', [EditController::class, 'original']);
-                Route::post('base', [StartController::class, 'take']);
-                Route::post('upgrade', [StartController::class, 'upgrade']);
-                Route::post('logo', [LogoController::class, 'upload']);
-                Route::post('logo/trim', [LogoController::class, 'trim']);
-                Route::post('logo/version', [LogoController::class, 'version']);
-                Route::post('logo/colors', [LogoController::class, 'colors']);
-                Route::post('palette', [PaletteFileController::class, 'import']);
-                Route::post('palette/take', [PaletteFileController::class, 'take']);
-                Route::post('brand', [SchemeController::class, 'addColor']);
-                Route::post('brand/remove', [SchemeController::class, 'removeColor']);
-                Route::post('schemes', [SchemeController::class, 'makeScheme']);
-                Route::post('schemes/copy', [SchemeController::class, 'copyScheme']);
-                Route::post('schemes/remove', [SchemeController::class, 'removeScheme']);
-                Route::post('themes', [PackageController::class, 'import']);
-                Route::post('themes/remove', [PackageController::class, 'remove']);
-                Route::post('name', [StartController::class, 'rename']);
-                Route::post('copy', [StartController::class, 'copy']);
-                Route::post('away', [StartController::class, 'away']);
-                Route::post('back', [StartController::class, 'back']);
                 Route::post('tasks/{task}/cancel', [TaskController::class, 'cancel']);
                 Route::post('pictures', [PictureController::class, 'add'])->name('pictures.add');
                 Route::post('pictures/{picture}', [PictureController::class, 'describe'])->name('pictures.describe');
                 Route::post('pictures/{picture}/file', [PictureController::class, 'replace'])->name('pictures.replace');
                 Route::post('pictures/{picture}/back', [PictureController::class, 'bringBack'])->name('pictures.back');
             });
-            Route::middleware('can:publish')->group(static function (): void {
-                Route::post('publish', [PublishController::class, 'publish']);
-                Route::post('releases/{release}/live', [PublishController::class, 'restore']);
-            });
-            Route::get('{step}', [StepController::class, 'show'])->whereIn('step', array_column(Ikat\Core\Setting\Step::cases(), 'value'));
+            foreach (StepList::ALL as $step) {
+                $step::routes();
+            }
+            Route::get('{step}', [StepController::class, 'show'])->where('step', '[a-z]{1,20}');
         });
     });
 });

@@ -39,7 +39,7 @@ final class PeopleController
             User::query()->where('email', $email)->exists() => 'Somebody with that address works with Ikat already.',
             default => null,
         };
-        if ($problem !== null || $role === null) {
+        if ($problem !== null) {
             return response($this->page($request, ['problem' => $problem, 'email' => $email]), 422);
         }
         $this->links->invite(self::owner($request)->store_id, $email, $request->word('name', '', 120), $role, self::owner($request)->name);

@@ -17,16 +17,16 @@ final class LookCheck extends LookCommand
 
     protected $description = 'List the findings of a look, with their computed fixes';
 
-    public function handle(Inspector $reach): int
+    public function handle(Inspector $inspector): int
     {
-        return $this->tell(function () use ($reach): array {
+        return $this->tell(function () use ($inspector): array {
             $look = $this->look();
-            $input = $reach->input($look);
+            $input = $inspector->inspect($look);
 
             return ['findings' => array_map(static fn(Finding $f): array => [
-                'severity' => $f->severity()->value, 'what' => $f->inWords($input), 'measured' => $f->measured(), 'step' => $f->step()->value, 'setting' => $f->path(),
+                'severity' => $f->severity()->value, 'what' => $f->inWords($input), 'measured' => $f->measured(), 'step' => $f->step(), 'setting' => $f->path(),
                 ...($f instanceof ContrastFinding ? self::contrast($f, $input) : []),
-            ], $reach->findings($look))];
+            ], $inspector->findings($look))];
         });
     }
 

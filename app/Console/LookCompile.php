@@ -12,10 +12,10 @@ final class LookCompile extends LookCommand
 
     protected $description = 'Print the stylesheet a look compiles to';
 
-    public function handle(LookReader $desk): int
+    public function handle(LookReader $looks): int
     {
-        return $this->tell(function () use ($desk): array {
-            $compiled = $desk->compile($this->look());
+        return $this->tell(function () use ($looks): array {
+            $compiled = $looks->of($this->look())->compiled();
 
             return ['file' => LookReader::cssName($compiled), 'css' => $compiled->css];
         });

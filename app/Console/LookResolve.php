@@ -13,10 +13,10 @@ final class LookResolve extends LookCommand
 
     protected $description = 'Say what every setting of a look comes to, and why';
 
-    public function handle(LookReader $desk): int
+    public function handle(LookReader $looks): int
     {
-        return $this->tell(function () use ($desk): array {
-            $resolved = $desk->resolve($this->look());
+        return $this->tell(function () use ($looks): array {
+            $resolved = $looks->of($this->look())->resolved();
             $say = static fn(Resolution $r): array => ['value' => $r->value, 'layer' => strtolower($r->layer->kind->name), 'follows' => $r->chain, 'applies' => $r->unmet === null, 'why' => $resolved->why($r->setting->path)];
             $path = $this->argument('setting');
 

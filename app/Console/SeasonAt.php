@@ -14,17 +14,17 @@ final class SeasonAt extends LookCommand
     protected $signature = 'season:at {time : on the store’s clock, 2027-02-28T18:00} {--look=1} {--json}';
     protected $description = 'Say which seasons run at a moment, what they change, and why';
 
-    public function handle(LookReader $desk): int
+    public function handle(LookReader $looks): int
     {
-        return $this->tell(function () use ($desk): array {
+        return $this->tell(function () use ($looks): array {
             $look = $this->look();
             try {
-                $moment = LocalMoment::at((string) $this->argument('time'), $desk->zone($look));
+                $moment = LocalMoment::at((string) $this->argument('time'), $looks->of($look)->zone);
             } catch (SeasonException $e) {
                 throw new \InvalidArgumentException($e->getMessage(), previous: $e);
             }
-            $then = $desk->resolve($look, $moment);
-            $running = $desk->calendar($look)->runningAt($moment);
+            $then = $looks->of($look)->resolved($moment);
+            $running = $looks->of($look)->calendar()->runningAt($moment);
             $changed = array_merge([], ...array_map(static fn(Season $s): array => array_keys($s->swaps), $running));
 
             return [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use App\Database\Transaction;
+use App\Looks\Author;
 use App\Looks\EditLook;
 use App\Models\Category;
 use App\Models\CurrentStore;
@@ -144,7 +145,7 @@ final class DemoStore
     {
         $storefront = Storefront::query()->create(array_intersect_key($row, array_flip(['name', 'slug', 'locked', 'password'])));
         $look = Look::query()->create(['storefront_id' => $storefront->id, 'name' => $row['look'], 'theme' => 'millrace', 'version' => $row['version'], 'starter' => $row['starter'], 'state' => '{}', 'head' => 0]);
-        ($this->edit)($look, $own, 0, 'Ikat', label: 'the shop’s words');
+        ($this->edit)($look, $own, 0, new Author('Ikat'), 'the shop’s words');
         ($this->publish)($look->refresh(), 'Ikat', null);
     }
 }

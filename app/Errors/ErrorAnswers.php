@@ -125,7 +125,7 @@ final class ErrorAnswers
     private static function refusal(LookException $e): Response
     {
         return $e instanceof StaleEdit
-            ? response()->view('workbench.stale', ['stale' => $e], 409)
+            ? response()->view('workbench.shell.stale', ['stale' => $e, 'theirs' => $e->theirsInWords, 'yours' => $e->yoursInWords], 409)
             : response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
     }
 }

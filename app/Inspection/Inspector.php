@@ -6,15 +6,21 @@ namespace App\Inspection;
 
 use App\Looks\LookReader;
 use App\Models\Look;
-use App\Storefront\DraftShop;
+use App\Models\Storefront;
+use App\Pictures\PictureShelf;
 use App\Storefront\SamplePages;
 use App\Storefront\ShopContext;
 use App\Storefront\Visitor;
 use App\Storeroom\StoreReader;
+use Ikat\Core\Check\BaseState;
 use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\LogoMeasures;
+use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Contrast\HeaderBackdrop;
+use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Reach\PageReader;
@@ -47,71 +53,79 @@ final class Inspector
     /** @var array<string, Stylesheet> by look and state */
     private array $joined = [];
 
-    public function __construct(private readonly LookReader $desk, private readonly SamplePages $pages, private readonly StoreReader $store, private readonly DraftShop $drafts, private readonly LogoInspector $logos) {}
+    public function __construct(private readonly LookReader $looks, private readonly SamplePages $pages, private readonly StoreReader $store, private readonly PictureShelf $pictures, private readonly LogoInspector $logos) {}
 
-    public function input(Look $look): Inspection
+    /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
+    public function inspect(Look $look, ?LookSnapshot $at = null): Inspection
     {
-        $resolved = $this->desk->resolve($look);
-        $compiled = $this->desk->compile($look);
+        $at ??= $this->looks->of($look);
+        $look->storefront->loadMissing('store');
 
-        return new Inspection($resolved, $this->desk->theme($look), $compiled, $this->index($look, $resolved, $compiled), $this->store->contents(), $this->logos->measures($resolved, $this->desk->theme($look), $this->shop($look, $resolved, Request::create('/'))->iconSpec()), $this->logos->underHeader($resolved), $this->desk->missing($look));
+        return new Inspection($at->resolved(), $at->theme(), [
+            CompiledLook::class => static fn(): CompiledLook => $at->compiled(),
+            ReachIndex::class => fn(): ReachIndex => $this->index($look->storefront, $at),
+            StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look),
+            LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures($i->look, $i->theme, $this->shop($look->storefront, $i->look, Request::create('/'))->iconSpec()),
+            HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
+            BaseState::class => static fn(): BaseState => new BaseState($at->missing()),
+        ]);
     }
 
     /** @return list<Finding> */
     public function findings(Look $look): array
     {
-        return Checks::run($this->input($look));
+        return Checks::run($this->inspect($look));
     }
 
-    public function index(Look $look, ResolvedLook $resolved, CompiledLook $compiled): ReachIndex
+    private function index(Storefront $storefront, LookSnapshot $at): ReachIndex
     {
-        $key = $this->key($look, $resolved);
+        $key = $this->key($storefront, $at);
 
-        return $this->indexes[$key] ??= $this->stored($key) ?? $this->store($key, $this->make($look, $resolved, $compiled));
+        return $this->indexes[$key] ??= $this->stored($key) ?? $this->store($key, $this->make($storefront, $at));
     }
 
-    private function key(Look $look, ResolvedLook $resolved): string
+    private function key(Storefront $storefront, LookSnapshot $at): string
     {
         $structural = array_map(
             static fn(Resolution $r): bool|float|string => $r->value,
-            array_filter($resolved->all(), static fn(Resolution $r): bool => ! $r->setting->type->isCss()),
+            array_filter($at->resolved()->all(), static fn(Resolution $r): bool => ! $r->setting->isPaint()),
         );
 
         return hash('xxh128', json_encode([
-            self::FORM, $this->desk->themes->stylesheetName($this->desk->theme($look)), $look->storefront->id,
-            $look->storefront->content_version, gmdate('Ymd'), $structural,
+            self::FORM, $this->looks->themes->stylesheetName($at->bare), $storefront->id,
+            $storefront->content_version, gmdate('Ymd'), $structural,
         ], JSON_THROW_ON_ERROR));
     }
 
-    private function make(Look $look, ResolvedLook $resolved, CompiledLook $compiled): ReachIndex
+    private function make(Storefront $storefront, LookSnapshot $at): ReachIndex
     {
-        $values = $resolved->values();
-        $theme = hash('xxh128', $this->desk->themes->stylesheet($this->desk->theme($look)));
-        $made = hash('xxh128', json_encode([self::FORM, $theme, $look->storefront->id, $look->storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR));
+        $values = $at->resolved()->values();
+        $theme = hash('xxh128', $this->looks->themes->stylesheet($at->bare));
+        $made = hash('xxh128', json_encode([self::FORM, $theme, $storefront->id, $storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR));
         $indexes = [];
         foreach ($this->pages->paths() as $page => $path) {
             $notes = $this->notes("$made-$page");
             $note = $this->matching($notes, $values);
             $html = null;
             if ($note === null) {
-                [$html, $read] = $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($look, $resolved, $request));
+                [$html, $read] = $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($storefront, $at->resolved(), $request));
                 preg_match_all('/\bits-[a-z0-9-]+/', $html, $items);
                 $note = ['read' => $read, 'skeleton' => hash('xxh128', PageReader::skeleton($html)), 'items' => array_values(array_unique($items[0]))];
                 $this->note("$made-$page", [$note, ...array_slice($notes, 0, self::NOTES - 1)]);
             }
             // Other words make no other skeleton: after an edit of words no page has to be read again.
-            $key = hash('xxh128', self::FORM."$theme $page ".self::rulesOn($note['items'], $compiled->rules).$note['skeleton']);
-            $indexes[] = $this->stored($key) ?? $this->store($key, $this->readPage($look, $resolved, $compiled, $page, $path, $html));
+            $key = hash('xxh128', self::FORM."$theme $page ".self::rulesOn($note['items'], $at->compiled()->rules).$note['skeleton']);
+            $indexes[] = $this->stored($key) ?? $this->store($key, $this->readPage($storefront, $at, $page, $path, $html));
         }
         $this->sweep();
 
         return ReachIndex::merged($indexes);
     }
 
-    private function readPage(Look $look, ResolvedLook $resolved, CompiledLook $compiled, string $page, string $path, ?string $html): ReachIndex
+    private function readPage(Storefront $storefront, LookSnapshot $at, string $page, string $path, ?string $html): ReachIndex
     {
-        $html ??= $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($look, $resolved, $request))[0];
-        $sheet = $this->joined[$look->stamp()] ??= $this->sheet([$this->desk->themes->stylesheet($this->desk->theme($look)), $compiled->rules]);
+        $html ??= $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($storefront, $at->resolved(), $request))[0];
+        $sheet = $this->joined["$storefront->id {$at->key()}"] ??= $this->sheet([$this->looks->themes->stylesheet($at->bare), $at->compiled()->rules]);
 
         return PageReader::page($sheet, $page, $html);
     }
@@ -166,19 +180,19 @@ final class Inspector
         return implode("\n", array_filter(explode("\n", $rules), static fn(string $rule): bool => ! preg_match('/^\.(its-[a-z0-9-]+)\{/', $rule, $m) || in_array($m[1], $items, true)));
     }
 
-    private function shop(Look $look, ResolvedLook $resolved, Request $request): ShopContext
+    private function shop(Storefront $storefront, ResolvedLook $resolved, Request $request): ShopContext
     {
-        $look->storefront->loadMissing('store');
+        $this->pictures->named(StoreContents::asked($resolved)['pictures']);
 
         return new ShopContext(
-            $look->storefront,
-            $look->storefront->store,
+            $storefront,
+            $storefront->store,
             $resolved->values(),
             '',
             '',
-            new Visitor($look->storefront, $request),
-            $this->drafts->pictures(...),
-            "/preview/$look->id/now",
+            new Visitor($storefront, $request),
+            $this->pictures->one(...),
+            '/preview/0/now',
         );
     }
 

@@ -81,7 +81,7 @@ final class LogoInspector
             $scheme = $look->text($path);
             $grounds = [Color::parse($look->text("scheme.$scheme.ground"))->hex()];
             if ($path === 'header.over.scheme') {
-                $seen = $this->underHeader($look)?->seen(false) ?? [];
+                $seen = $this->underHeader($look)->seen(false);
                 $grounds = array_values(array_unique(array_map(static fn(Color $c): string => $c->hex(), array_merge(...array_column($seen, 1))))) ?: $grounds;
                 $label .= count($seen) > 1 ? ', now and in seasons' : '';
             }
@@ -104,16 +104,15 @@ final class LogoInspector
         return new LogoPlace($label, $path, $under, $scheme, $shown, Edges::worstTenth($this->facts($shown)->edge, $under));
     }
 
-    /** What lies under a transparent header, now and while seasons that are on run; null when none lies over a picture. */
-    public function underHeader(ResolvedLook $look): ?HeaderBackdrop
+    /** What lies under a transparent header, now and while seasons that are on run; no pictures when none lies over one. */
+    public function underHeader(ResolvedLook $look): HeaderBackdrop
     {
         $first = explode(',', $look->text('home.bands'))[0];
         if ($look->value('header.over') !== true || ! str_starts_with($first, 'lead-')) {
-            return null;
+            return new HeaderBackdrop([]);
         }
         $pictures = array_filter([$this->underBand($look, $first, null, [])]);
-        foreach ($pictures === [] ? [] : array_filter(explode(',', $look->text('seasons'))) as $name) {
-            $season = Item::named('season', $name);
+        foreach ($pictures === [] ? [] : Item::listed('season', $look->text('seasons')) as $season) {
             $swaps = array_intersect_key(SeasonSwaps::of($season, $look), ["band.$first.picture" => 0, "band.$first.scheme" => 0]);
             if ($swaps !== [] && $look->value($season->path('on')) === true) {
                 $pictures[] = $this->underBand($look, $first, $look->text($season->path('name')), $swaps);
@@ -121,7 +120,7 @@ final class LogoInspector
         }
         $isBehindWords = $look->text("band.$first.layout") === 'over';
 
-        return $pictures === [] ? null : new HeaderBackdrop(array_values(array_filter($pictures)), $isBehindWords ? "band.$first.veil" : null, $isBehindWords ? (float) $look->value("band.$first.veil") : 0.0);
+        return $pictures === [] ? new HeaderBackdrop([]) : new HeaderBackdrop(array_values(array_filter($pictures)), $isBehindWords ? "band.$first.veil" : null, $isBehindWords ? (float) $look->value("band.$first.veil") : 0.0);
     }
 
     /**

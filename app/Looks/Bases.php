@@ -10,33 +10,28 @@ use Ikat\Core\Look\BaseSwitch;
 use Ikat\Core\Look\Starter;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Look\ThemeMerge;
+use Ikat\Core\Setting\Catalog\StorefrontCatalog;
 
 /** The bases a look may stand on: each can be tried on, and what taking it would do is said first. */
 final class Bases
 {
-    public function __construct(private readonly LookReader $desk, private readonly Trials $trials) {}
+    public function __construct(private readonly LookReader $looks, private readonly StorefrontCatalog $catalogs) {}
 
     /** @return list<Theme> */
     public function themes(): array
     {
-        return $this->desk->themes->all();
+        return $this->looks->themes->all();
     }
 
     public function isBrought(Theme $theme): bool
     {
-        return $this->desk->themes->isBrought($theme->name);
+        return $this->looks->themes->isBrought($theme->name);
     }
 
     /** What the look stands on, or is shown on where that is gone. */
     public function standing(Look $look): Base
     {
-        return $this->desk->base($look);
-    }
-
-    /** Key under which a theme and starter can be tried on in the shop window. */
-    public function trial(Look $look, Theme $theme, Starter|string|null $starter = null): string
-    {
-        return $this->trials->put($look, $theme->base($starter instanceof Starter ? $starter->name : $starter)->values());
+        return $this->looks->of($look)->base;
     }
 
     /** @return list<string> the colors a starter brings, as hex, for its swatch */
@@ -56,29 +51,24 @@ final class Bases
         return null;
     }
 
-    public function carrying(Look $look, Base $base): BaseSwitch
+    public function switchTo(Look $look, Base $base): BaseSwitch
     {
-        $tried = $look->trying($base->values());
+        $now = $this->looks->of($look);
 
-        return BaseSwitch::between($look->ownChanges(), $this->desk->resolve($look), $this->desk->resolve($tried), $this->desk->themes->theme($base));
+        return BaseSwitch::between($now->own, $now->resolved(), $this->looks->trying($look, $base->values())->resolved(), $this->looks->themes->theme($base));
     }
 
     public function theme(Base $base): Theme
     {
-        return $this->desk->themes->theme($base);
+        return $this->looks->themes->theme($base);
     }
 
     /** The merge with the theme's newest version; null when the look stands on it. */
     public function upgrade(Look $look): ?ThemeMerge
     {
-        $base = $this->desk->base($look);
-        $newest = $this->desk->themes->newest($base->theme);
+        $base = $this->looks->of($look)->base;
+        $newest = $this->looks->themes->newest($base->theme);
 
-        return version_compare($newest->version, $base->version, '>') ? ThemeMerge::of($this->theme($base), $newest, $base->starter, $look->ownChanges()) : null;
-    }
-
-    public function upgradeTrial(Look $look, ThemeMerge $merge): string
-    {
-        return $this->trials->put($look, [...$merge->base->values(), ...$merge->changes([])]);
+        return version_compare($newest->version, $base->version, '>') ? ThemeMerge::of($this->theme($base), $newest, $base->starter, $look->ownChanges(), $this->catalogs) : null;
     }
 }

@@ -16,6 +16,7 @@ use App\Pictures\UnusablePicture;
 use Ikat\Core\Exchange\PackageRules;
 use Ikat\Core\Exchange\ThemePackage;
 use Ikat\Core\Exchange\UnusablePackage;
+use Ikat\Core\Look\Base;
 use Ikat\Core\Look\Theme;
 
 /** Theme packages: everything is checked before anything is written, and nothing of a package is ever run. */
@@ -65,7 +66,7 @@ final class BringTheme
     {
         $removed = Transaction::run(static function () use ($name): bool {
             $rows = BroughtTheme::query()->where('name', $name)->lockForUpdate()->get();
-            $isStoodOn = Look::query()->lockForUpdate()->get()->contains(static fn(Look $look): bool => $look->base()->theme === $name);
+            $isStoodOn = Look::query()->lockForUpdate()->get()->contains(static fn(Look $look): bool => Base::in($look->ownChanges(), $look->firstBase())->theme === $name);
             if ($rows->isEmpty() || $isStoodOn) {
                 return false;
             }

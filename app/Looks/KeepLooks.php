@@ -6,13 +6,12 @@ namespace App\Looks;
 
 use App\Database\Transaction;
 use App\Models\Look;
-use Ikat\Core\Look\EntryKind;
-use Ikat\Core\Look\Journal;
+use Ikat\Core\Look\Base;
 
 /** The looks of a storefront: named, duplicated, put away and brought back. None is ever deleted. */
 final class KeepLooks
 {
-    public function __construct(private readonly Journals $book) {}
+    public function __construct(private readonly LookWriter $writer) {}
 
     public function rename(Look $look, string $name): void
     {
@@ -20,19 +19,17 @@ final class KeepLooks
     }
 
     /** A look of its own with the same state; its journal begins there. */
-    public function copy(Look $look, string $author): Look
+    public function copy(Look $look, Author $author): Look
     {
         return Transaction::run(function () use ($look, $author): Look {
             $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
-            $base = $locked->base();
+            $base = Base::in($locked->ownChanges(), $locked->firstBase());
             $state = $locked->ownChanges();
             $copy = Look::query()->create([
                 'storefront_id' => $locked->storefront_id, 'name' => mb_substr("$locked->name, copy", 0, 60),
                 'theme' => $base->theme, 'version' => $base->version, 'starter' => $base->starter, 'state' => '{}', 'head' => 0,
             ]);
-            if ($state->own !== []) {
-                $this->book->append($copy, $copy, EntryKind::Edit, Journal::between($copy->ownChanges(), $state), "as “{$locked->name}” was", $author, null);
-            }
+            $this->writer->write($copy, $author, static fn(): LookPlan => new LookPlan($state->own, "as “{$locked->name}” was"));
 
             return $copy;
         });

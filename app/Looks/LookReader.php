@@ -6,150 +6,53 @@ namespace App\Looks;
 
 use App\Models\Look;
 use Ikat\Core\Compile\CompiledLook;
-use Ikat\Core\Compile\LookCompiler;
-use Ikat\Core\Look\AliasCycle;
 use Ikat\Core\Look\Base;
-use Ikat\Core\Look\ColorInventory;
-use Ikat\Core\Look\ItemLists;
-use Ikat\Core\Look\Layer;
-use Ikat\Core\Look\LayerKind;
+use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\LookState;
-use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Look\Theme;
-use Ikat\Core\Palette\DarkSchemes;
-use Ikat\Core\Season\SeasonCalendar;
 use Ikat\Core\Setting\Catalog\StorefrontCatalog;
-use Ikat\Core\Setting\SettingCatalog;
 
-/** Resolves and compiles a merchant's look: the one way from a stored look to what pages wear. */
+/** Reads a stored look, as it is or as it would be with other own changes: the one way from a row to what pages wear. */
 final class LookReader
 {
-    /** @var array<string, ResolvedLook> by look id, head and running seasons */
-    private array $resolved = [];
+    /** @var array<string, LookSnapshot> by look, name and own changes */
+    private array $snapshots = [];
 
-    /** @var array<string, CompiledLook> by look id, head and running seasons */
-    private array $compiled = [];
+    public function __construct(public readonly ThemeShelf $themes, private readonly DraftFiles $drafts, private readonly StorefrontCatalog $catalogs) {}
 
-    /** @var array<string, Theme> by look id and head */
-    private array $dressed = [];
-
-    /** @var array<string, SeasonCalendar> by look id and head */
-    private array $calendars = [];
-
-    public function __construct(public readonly ThemeShelf $themes, private readonly DraftFiles $drafts) {}
-
-    /** What the look stands on, or is shown on where that is gone. */
-    public function base(Look $look, ?LookState $state = null): Base
+    /** @param ?LookState $own other own changes than those that are stored */
+    public function of(Look $look, ?LookState $own = null): LookSnapshot
     {
-        return $this->themes->standing($look->base($state));
-    }
+        $own ??= $look->ownChanges();
 
-    /** What of a look's state cannot be shown any more, and a way on; null when all is there. */
-    public function missing(Look $look): ?string
-    {
-        $base = $this->base($look);
-        if ($base != $look->base()) {
-            $theme = $this->themes->theme($base);
-
-            return MissingTheme::inWords($look->base(), "$theme->title $theme->version");
-        }
-        $resolved = $this->resolve($look);
-        if ($resolved->cut !== []) {
-            $labels = implode(', ', array_map(static fn(string $path): string => '“'.$resolved->catalog->get($path)->label.'”', array_unique($resolved->cut)));
-
-            return "Some settings are linked to each other in a circle: $labels. Each is shown as it comes from the theme; give one of them a value of its own.";
-        }
-
-        return null;
-    }
-
-    /** The look's theme, with the brand colors and schemes the look has. */
-    public function theme(Look $look): Theme
-    {
-        return $this->dressed[$look->stamp()] ??= $this->themes->theme($this->base($look))->wearing($this->wardrobe($look));
-    }
-
-    public function wardrobe(Look $look): ColorInventory
-    {
-        return ColorInventory::in($this->themes->theme($this->base($look)), $this->layers($look, $look->ownChanges()));
-    }
-
-    public function catalog(Look $look): SettingCatalog
-    {
-        return $this->resolve($look)->catalog;
+        return $this->snapshots["$look->id $look->name ".hash('xxh128', $own->bytes())] ??= $this->read($look, $own);
     }
 
     /**
-     * A catalog that also knows the items an edit would bring in.
+     * The look with something tried on.
      *
-     * @param array<string, mixed> $wanted path => value
+     * @param array<string, bool|float|string|null> $changes path => value, null to leave it to the layers below
      */
-    public function catalogFor(Look $look, array $wanted): SettingCatalog
+    public function trying(Look $look, array $changes): LookSnapshot
     {
-        $lists = StorefrontCatalog::lists();
-        $layers = $this->layers($look, $look->ownChanges());
-        $wardrobe = ColorInventory::in($this->themes->theme($this->base($look)), [...$layers, new Layer(LayerKind::Look, '', array_filter($wanted, is_scalar(...)))]);
-
-        return $this->themes->catalog($this->base($look), ItemLists::in($lists, $layers)->and($lists, $wanted), $wardrobe);
-    }
-
-    /** The look as it is outside every season, or at a moment. */
-    public function resolve(Look $look, ?\DateTimeImmutable $moment = null): ResolvedLook
-    {
-        $running = $moment === null ? '' : $this->calendar($look)->keyAt($moment);
-
-        return $this->resolved[$look->stamp()." $running"] ??= $this->resolveState(
-            $look,
-            $look->ownChanges(),
-            $running === '' || $moment === null ? [] : $this->calendar($look)->layersAt($moment),
-            true,
-        );
+        return $this->of($look, LookState::of([...$look->ownChanges()->own, ...$changes]));
     }
 
     /**
-     * The look as it would be with other own changes.
+     * The key a trial is found by: the same for the same content.
      *
-     * @param list<Layer> $seasons
-     * @param bool $cutsCircles as Resolver takes it: what was stored is shown, what is to be stored is refused
-     *
-     * @throws AliasCycle
+     * @param array<string, bool|float|string|null> $changes path => value
      */
-    public function resolveState(Look $look, LookState $state, array $seasons = [], bool $cutsCircles = false): ResolvedLook
+    public function trialKey(Look $look, array $changes): string
     {
-        $layers = $this->layers($look, $state);
-        $base = $this->base($look, $state);
-        $wardrobe = ColorInventory::in($this->themes->theme($base), $layers);
-        $catalog = $this->themes->catalog($base, ItemLists::in(StorefrontCatalog::lists(), $layers), $wardrobe);
-
-        return DarkSchemes::resolve($catalog, $layers, $seasons, $wardrobe, $cutsCircles);
+        return LookSnapshot::keyOf(LookState::of([...$look->ownChanges()->own, ...$changes]));
     }
 
-    public function compile(Look $look, ?\DateTimeImmutable $moment = null): CompiledLook
+    /** Lays a look's stylesheet where its address will find it, and gives its name. */
+    public function layOut(LookSnapshot $look, ?\DateTimeImmutable $moment = null): string
     {
-        $running = $moment === null ? '' : $this->calendar($look)->keyAt($moment);
-
-        return $this->compiled[$look->stamp()." $running"] ??= LookCompiler::compile($this->resolve($look, $moment), $this->theme($look));
-    }
-
-    public function calendar(Look $look): SeasonCalendar
-    {
-        return $this->calendars[$look->stamp()] ??= SeasonCalendar::of($this->resolve($look), $this->zone($look));
-    }
-
-    /** The time zone of the look's store. */
-    public function zone(Look $look): \DateTimeZone
-    {
-        return $look->storefront->store->zone();
-    }
-
-    /** Lays the look's stylesheet where its address will find it, and gives its name. */
-    public function layOut(Look $look, ?\DateTimeImmutable $moment = null): string
-    {
-        $compiled = $this->compile($look, $moment);
-        $name = self::cssName($compiled);
-        $this->drafts->put($name, $compiled->css);
-        $theme = $this->theme($look);
-        $this->drafts->put($this->themes->stylesheetName($theme), $this->themes->stylesheet($theme));
+        $name = self::cssName($look->compiled($moment));
+        $this->drafts->put($name, $look->compiled($moment)->css);
+        $this->drafts->put($this->themes->stylesheetName($look->bare), $this->themes->stylesheet($look->bare));
 
         return $name;
     }
@@ -159,11 +62,17 @@ final class LookReader
         return "look-{$compiled->hash}.css";
     }
 
-    /** @return list<Layer> */
-    private function layers(Look $look, LookState $state): array
+    /** Forgets what was read, after the store's own themes have changed. */
+    public function forget(): void
     {
-        $base = $this->base($look, $state);
+        $this->snapshots = [];
+    }
 
-        return [...$this->themes->theme($base)->layers($base->starter), new Layer(LayerKind::Look, $look->name, $state->own)];
+    private function read(Look $look, LookState $own): LookSnapshot
+    {
+        $wanted = Base::in($own, $look->firstBase());
+        $base = $this->themes->standing($wanted);
+
+        return new LookSnapshot($this->themes->theme($base), $base, $wanted, $own, $look->name, $look->storefront->store->zone(), $this->catalogs);
     }
 }

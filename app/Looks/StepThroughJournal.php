@@ -4,62 +4,79 @@ declare(strict_types=1);
 
 namespace App\Looks;
 
-use App\Database\Transaction;
 use App\Models\Edit;
 use App\Models\Look;
 use Ikat\Core\Look\Change;
 use Ikat\Core\Look\EntryKind;
 use Ikat\Core\Look\Journal;
+use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\LookState;
 
 /** Undo, redo, and going back to an earlier point: each appends to the journal and can itself be taken back. */
 final class StepThroughJournal
 {
-    public function __construct(private readonly Journals $book, private readonly LookReader $desk) {}
+    /** Lines read at a time on the way back. */
+    private const STRIDE = 500;
+
+    public function __construct(private readonly LookWriter $writer) {}
 
     /** @return ?Edit null when there is nothing to undo */
-    public function undo(Look $look, string $author, ?int $userId): ?Edit
+    public function undo(Look $look, Author $author): ?Edit
     {
-        return $this->step($look, EntryKind::Undo, $author, $userId);
+        return $this->writer->write($look, $author, static function (LookSnapshot $now, Look $locked): ?LookPlan {
+            $undone = $locked->edits()->firstWhere('sequence', $locked->undo_at)?->entry();
+
+            return $undone === null ? null : self::plan($undone->changes, true, EntryKind::Undo, $undone->label, $undone->sequence);
+        });
     }
 
     /** @return ?Edit null when there is nothing to redo */
-    public function redo(Look $look, string $author, ?int $userId): ?Edit
+    public function redo(Look $look, Author $author): ?Edit
     {
-        return $this->step($look, EntryKind::Redo, $author, $userId);
+        return $this->writer->write($look, $author, static function (LookSnapshot $now, Look $locked): ?LookPlan {
+            $undo = $locked->edits()->firstWhere('sequence', $locked->redo_at);
+            $edit = $undo === null ? null : $locked->edits()->where('sequence', $undo->of)->firstOrFail()->entry();
+
+            return $edit === null ? null : self::plan($edit->changes, false, EntryKind::Redo, $edit->label, $edit->sequence);
+        });
     }
 
     /** Brings back the state after an entry, as a new edit. Sequence 0 is the look as its theme and starter made it. */
-    public function reopen(Look $look, int $sequence, string $author, ?int $userId): ?Edit
+    public function reopen(Look $look, int $sequence, Author $author): ?Edit
     {
-        return Transaction::run(function () use ($look, $sequence, $author, $userId): ?Edit {
-            $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
-            $then = $sequence === 0 ? LookState::of([]) : $this->book->since($locked, 0)->stateAt($sequence);
-            $changes = Journal::between($locked->ownChanges(), $then);
-            if ($changes === []) {
-                return null;
+        return $this->writer->write($look, $author, static function (LookSnapshot $now, Look $locked) use ($sequence): LookPlan {
+            $then = $sequence === 0 ? LookState::of([]) : self::stateAt($now->own, $locked, $sequence);
+            $values = [];
+            foreach (Journal::between($now->own, $then) as $change) {
+                $values[$change->path] = $change->after;
             }
-            $this->desk->resolveState($locked, $then);
 
-            return $this->book->append($look, $locked, EntryKind::Edit, $changes, $sequence === 0 ? 'back to the original' : "back to edit $sequence", $author, $userId);
+            return new LookPlan($values, $sequence === 0 ? 'back to the original' : "back to edit $sequence");
         });
     }
 
-    private function step(Look $look, EntryKind $kind, string $author, ?int $userId): ?Edit
+    /** What was in force after an entry: from now backwards, so that only what came after it is read. */
+    private static function stateAt(LookState $state, Look $look, int $sequence): LookState
     {
-        return Transaction::run(function () use ($look, $kind, $author, $userId): ?Edit {
-            $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
-            $outline = $this->book->outline($locked);
-            $target = $kind === EntryKind::Undo ? $outline->undoable() : $outline->redoable();
-            if ($target === null) {
-                return null;
+        for ($at = $look->head; $at > $sequence; $at = max($sequence, $at - self::STRIDE)) {
+            /** @var \Illuminate\Database\Eloquent\Collection<int, Edit> $lines */
+            $lines = $look->edits()->where('sequence', '>', max($sequence, $at - self::STRIDE))->where('sequence', '<=', $at)->orderByDesc('sequence')->get();
+            foreach ($lines as $line) {
+                $state = $state->with(array_map(static fn(Change $c): Change => $c->reversed(), $line->entry()->changes));
             }
-            $changes = $locked->edits()->where('sequence', $target->sequence)->firstOrFail()->entry()->changes;
-            if ($kind === EntryKind::Undo) {
-                $changes = array_map(static fn(Change $c): Change => $c->reversed(), $changes);
-            }
+        }
 
-            return $this->book->append($look, $locked, $kind, $changes, $target->label, $author, $userId, $target->sequence);
-        });
+        return $state;
+    }
+
+    /** @param list<Change> $changes */
+    private static function plan(array $changes, bool $reversed, EntryKind $kind, string $label, int $of): LookPlan
+    {
+        $values = [];
+        foreach ($changes as $change) {
+            $values[$change->path] = $reversed ? $change->before : $change->after;
+        }
+
+        return new LookPlan($values, $label, $kind, $of);
     }
 }

@@ -8,11 +8,7 @@ use App\Models\BroughtTheme;
 use App\Models\CurrentStore;
 use Ikat\Core\Exchange\ThemeTokens;
 use Ikat\Core\Look\Base;
-use Ikat\Core\Look\ColorInventory;
-use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\Theme;
-use Ikat\Core\Setting\Catalog\StorefrontCatalog;
-use Ikat\Core\Setting\SettingCatalog;
 
 /**
  * The themes that ship with Ikat, read from their files, and those a store brought in, read from its own rows; each in all its versions.
@@ -35,9 +31,6 @@ final class ThemeShelf
 
     /** @var array<string, Theme> by name and version */
     private array $themes = [];
-
-    /** @var array<string, SettingCatalog> by theme, items of the lists, and wardrobe */
-    private array $catalogs = [];
 
     /** @param string $shipped folder of the themes that ship with Ikat: name/version/ */
     public function __construct(private readonly string $shipped, private readonly CurrentStore $store) {}
@@ -99,11 +92,6 @@ final class ThemeShelf
         return in_array($version, $this->versions($name), true);
     }
 
-    public function catalog(Base $base, ItemLists $lists, ColorInventory $wardrobe): SettingCatalog
-    {
-        return $this->catalogs["{$this->store->id()} $base->theme $base->version {$lists->key()} {$wardrobe->key()}"] ??= StorefrontCatalog::for($this->theme($base), $lists, $wardrobe);
-    }
-
     /** What all themes share, then what the theme says itself. */
     public function stylesheet(Theme $theme): string
     {
@@ -129,7 +117,7 @@ final class ThemeShelf
     /** Forgets what was read, after the store's own shelf has changed. */
     public function forget(): void
     {
-        $this->rows = $this->brought = $this->themes = $this->catalogs = [];
+        $this->rows = $this->brought = $this->themes = [];
     }
 
     /** @throws MissingTheme */

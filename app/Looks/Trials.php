@@ -12,13 +12,31 @@ final class Trials
 {
     private const SECONDS = 86400;
 
-    /** @param array<string, bool|float|string|null> $changes path => value */
-    public function put(Look $look, array $changes): string
-    {
-        $tried = $look->trying($changes);
-        Cache::put($this->key($look, $tried->trial), $changes, self::SECONDS);
+    /** @var array<string, array<string, bool|float|string|null>> */
+    private array $offered = [];
 
-        return $tried->trial;
+    public function __construct(private readonly LookReader $looks) {}
+
+    /**
+     * The key under which changes can be tried on once what was offered is kept: a view that offers them writes nothing.
+     *
+     * @param array<string, bool|float|string|null> $changes path => value
+     */
+    public function offer(Look $look, array $changes): string
+    {
+        $key = $this->looks->trialKey($look, $changes);
+        $this->offered[$this->key($look, $key)] = $changes;
+
+        return $key;
+    }
+
+    /** Keeps what was offered, in one write. */
+    public function keepOffered(): void
+    {
+        if ($this->offered !== []) {
+            Cache::putMany($this->offered, self::SECONDS);
+            $this->offered = [];
+        }
     }
 
     /** @return ?array<string, bool|float|string|null> */

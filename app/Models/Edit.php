@@ -16,6 +16,7 @@ use Illuminate\Support\Carbon;
  * @property int $sequence
  * @property string $kind
  * @property ?int $of
+ * @property int $below what undo takes back after this edit, or redo after this undo
  * @property string $label
  * @property string $author
  * @property string $settings_changed JSON

@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?\Illuminate\Support\Carbon $put_away_at
  * @property string $state the own changes after the last edit, as LookState bytes
  * @property int $head the last edit's sequence
+ * @property int $undo_at the edit that undo takes back, 0 when there is none
+ * @property int $redo_at the undo that redo takes back
  * @property Storefront $storefront
  */
 final class Look extends Model
@@ -27,6 +29,8 @@ final class Look extends Model
     use BelongsToStore;
 
     protected $guarded = [];
+
+    protected $attributes = ['undo_at' => 0, 'redo_at' => 0];
 
     /** @var array<string, string> */
     protected $casts = ['put_away_at' => 'datetime'];
@@ -45,33 +49,10 @@ final class Look extends Model
         return $this->read[1];
     }
 
-    /** What is tried on: not kept, and told apart by its content. Empty for the look itself. */
-    public string $trial = '';
-
-    /**
-     * The look as it would be with other own changes; nothing of it is kept.
-     *
-     * @param array<string, bool|float|string|null> $changes path => value, null to leave it to the layers below
-     */
-    public function trying(array $changes): self
+    /** What it began with: its own changes may have put it on another. */
+    public function firstBase(): Base
     {
-        $tried = clone $this;
-        $tried->state = LookState::of([...$this->ownChanges()->own, ...$changes])->bytes();
-        $tried->trial = substr(hash('xxh128', $tried->state), 0, 16);
-
-        return $tried;
-    }
-
-    /** Tells apart what a look was at different times, and what was tried on. */
-    public function stamp(): string
-    {
-        return "$this->id@$this->head".($this->trial === '' ? '' : "~$this->trial");
-    }
-
-    /** What it stands on now, or would with another state. */
-    public function base(?LookState $state = null): Base
-    {
-        return Base::in($state ?? $this->ownChanges(), new Base($this->theme, $this->version, $this->starter));
+        return new Base($this->theme, $this->version, $this->starter);
     }
 
     /** @return BelongsTo<Storefront, $this> */

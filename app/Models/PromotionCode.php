@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $kind percent or amount
  * @property int $value percent, or cents
  * @property int $minimum cents
+ * @property ?\Carbon\CarbonImmutable $starts_at
+ * @property ?\Carbon\CarbonImmutable $ends_at
  */
 final class PromotionCode extends Model
 {

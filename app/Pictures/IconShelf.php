@@ -25,7 +25,13 @@ final class IconShelf
         }
         $this->laid[$hash] = true;
 
-        return "$this->address/$hash";
+        return $this->address($spec);
+    }
+
+    /** Address of the folder its files are in, laid or not. */
+    public function address(IconSpec $spec): string
+    {
+        return "$this->address/{$spec->hash()}";
     }
 
     /** @return ?array{string, string} type and content; null when there is no such icon */

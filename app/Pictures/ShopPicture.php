@@ -34,7 +34,7 @@ final readonly class ShopPicture
     /** @return list<self> a product's first and all others */
     public static function ofProduct(Product $product): array
     {
-        return array_map(self::of(...), array_values([...$product->picture === null ? [] : [$product->picture], ...$product->morePictures->all()]));
+        return array_map(self::of(...), [...$product->picture === null ? [] : [$product->picture], ...array_values($product->morePictures->all())]);
     }
 
     /** @param array<string, mixed> $row as toArray() gave it */

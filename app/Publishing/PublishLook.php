@@ -12,12 +12,12 @@ use App\Models\Look;
 use App\Models\Release;
 use App\Models\Sheet;
 use App\Models\Storefront;
+use App\Pictures\PictureShelf;
 use App\Pictures\ShopPicture;
-use App\Storefront\DraftShop;
 use Ikat\Core\Check\Checks;
-use Ikat\Core\Compile\LookCompiler;
+use Ikat\Core\Check\StoreContents;
+use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Setting\SettingType;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -34,10 +34,10 @@ final class PublishLook
     private array $sheets = [];
 
     public function __construct(
-        private readonly LookReader $desk,
-        private readonly Inspector $reach,
+        private readonly LookReader $looks,
+        private readonly Inspector $inspector,
         private readonly ReleaseFiles $files,
-        private readonly DraftShop $drafts,
+        private readonly PictureShelf $pictures,
     ) {}
 
     /**
@@ -48,33 +48,32 @@ final class PublishLook
     public function __invoke(Look $look, string $author, ?string $reason): Release
     {
         $look->loadMissing('storefront.store');
-        $compiled = $this->desk->compile($look);
-        $counts = Checks::count($this->reach->findings($look));
+        $at = $this->looks->of($look);
+        $counts = Checks::count($this->inspector->findings($look));
         $reason = $reason === null || trim($reason) === '' ? null : trim($reason);
         if ($counts['stop'] > 0 && $reason === null) {
             throw new FindingsInTheWay($counts['stop']);
         }
-        $theme = $this->desk->theme($look);
-        $themeCss = $this->desk->themes->stylesheetName($theme);
-        $lookCss = LookReader::cssName($compiled);
+        $themeCss = $this->looks->themes->stylesheetName($at->bare);
+        $lookCss = LookReader::cssName($at->compiled());
         $this->sheets = [];
-        $this->write($themeCss, $this->desk->themes->stylesheet($theme));
-        $this->write($lookCss, $compiled->css);
-        $timeline = $this->desk->calendar($look)->timeline(now()->toImmutable(), self::YEARS_AHEAD);
-        $variants = $this->variants($look, $timeline);
+        $this->write($themeCss, $this->looks->themes->stylesheet($at->bare));
+        $this->write($lookCss, $at->compiled()->css);
+        $timeline = $at->calendar()->timeline(now()->toImmutable(), self::YEARS_AHEAD);
+        $variants = $this->variants($at, $timeline);
         $row = [
             'look_id' => $look->id,
             'sequence' => $look->head,
-            'theme' => $theme->name,
-            'theme_version' => $theme->version,
-            'starter' => $this->desk->base($look)->starter,
+            'theme' => $at->bare->name,
+            'theme_version' => $at->bare->version,
+            'starter' => $at->base->starter,
             'state' => $look->state,
-            'resolved' => $this->desk->resolve($look)->values(),
+            'resolved' => $at->resolved()->values(),
             'theme_css' => $themeCss,
             'look_css' => $lookCss,
             'timeline' => $timeline,
             'variants' => array_map(static fn(array $v): array => ['values' => $v['values'], 'look_css' => $v['look_css']], $variants),
-            'pictures' => $this->pictures([$this->desk->resolve($look), ...array_column($variants, 'look')]),
+            'pictures' => $this->pictures([$at->resolved(), ...array_column($variants, 'look')]),
             'findings' => $counts,
             'reason' => $reason,
             'author' => $author,
@@ -116,16 +115,17 @@ final class PublishLook
      *
      * @return array<string, array{values: array<string, bool|float|string>, look_css: string, look: ResolvedLook}>
      */
-    private function variants(Look $look, array $timeline): array
+    private function variants(LookSnapshot $at, array $timeline): array
     {
-        $base = $this->desk->resolve($look)->values();
+        $base = $at->resolved()->values();
         $variants = [];
         foreach ($timeline as [$from, $running]) {
             if ($running === '' || isset($variants[$running])) {
                 continue;
             }
-            $resolved = $this->desk->resolve($look, new \DateTimeImmutable("@$from"));
-            $compiled = LookCompiler::compile($resolved, $this->desk->theme($look));
+            $moment = new \DateTimeImmutable("@$from");
+            $resolved = $at->resolved($moment);
+            $compiled = $at->compiled($moment);
             $this->write(LookReader::cssName($compiled), $compiled->css);
             $variants[$running] = ['values' => array_diff_assoc($resolved->values(), $base), 'look_css' => LookReader::cssName($compiled), 'look' => $resolved];
         }
@@ -140,16 +140,8 @@ final class PublishLook
      */
     private function pictures(array $looks): array
     {
-        $names = [];
-        foreach ($looks as $look) {
-            foreach ($look->all() as $resolution) {
-                $setting = $resolution->setting;
-                if ($setting->type === SettingType::Picture || $setting->type === SettingType::Picks && $setting->of === 'picture') {
-                    $names = [...$names, ...explode(',', (string) $resolution->value)];
-                }
-            }
-        }
+        $names = array_merge([], ...array_map(static fn(ResolvedLook $look): array => StoreContents::asked($look)['pictures'], $looks));
 
-        return array_map(static fn(ShopPicture $p): array => $p->toArray(), array_intersect_key($this->drafts->pictures(), array_flip($names)));
+        return array_map(static fn(ShopPicture $p): array => $p->toArray(), $this->pictures->named($names));
     }
 }

@@ -57,7 +57,7 @@ final class CheckoutController
                 return response()->view('shop.checkout.details', ['shop' => $this->shop, 'details' => $given, 'problems' => array_map(static fn(array $m): string => $m[0], $check->errors()->messages())], 422);
             }
             // Only where the store sells; a country made up in the request falls back to the chosen one.
-            if (! isset($this->shop->countries()[$given['country'] ?? ''])) {
+            if (! isset($this->shop->countries()[$given['country']])) {
                 $given['country'] = $this->shop->visitor->country();
             }
             Transaction::run(static fn() => $cart->update(['details' => $given]));

@@ -7,17 +7,15 @@ namespace App\Storefront;
 use App\Looks\LookReader;
 use App\Looks\Trials;
 use App\Models\Look;
-use App\Models\Picture;
-use App\Pictures\ShopPicture;
+use App\Pictures\PictureShelf;
+use Ikat\Core\Check\StoreContents;
+use Ikat\Core\Look\LookSnapshot;
 use Illuminate\Http\Request;
 
 /** The shop as a look that is not published would make it, at a moment. */
 final class DraftShop
 {
-    /** @var ?array<string, ShopPicture> */
-    private ?array $pictures = null;
-
-    public function __construct(private readonly LookReader $desk, private readonly Trials $trials) {}
+    public function __construct(private readonly LookReader $looks, private readonly Trials $trials, private readonly PictureShelf $pictures) {}
 
     /**
      * @param Look $look with its storefront and store
@@ -26,29 +24,30 @@ final class DraftShop
      */
     public function context(Look $look, Request $request, PreviewMoment $at): ?ShopContext
     {
-        if ($at->trial !== '') {
-            $changes = $this->trials->changes($look, $at->trial);
-            if ($changes === null) {
-                return null;
-            }
-            $look = $look->trying($changes);
+        $changes = $at->trial === '' ? [] : $this->trials->changes($look, $at->trial);
+        if ($changes === null) {
+            return null;
         }
+
+        return $this->wearing($look, $this->looks->trying($look, $changes), $request, $at);
+    }
+
+    /** The shop in a look as it would be. */
+    public function wearing(Look $look, LookSnapshot $snapshot, Request $request, PreviewMoment $at): ShopContext
+    {
+        $resolved = $snapshot->resolved($at->moment);
+        // All in one question; a page asks for one after the other.
+        $this->pictures->named(StoreContents::asked($resolved)['pictures']);
 
         return new ShopContext(
             $look->storefront,
             $look->storefront->store,
-            $this->desk->resolve($look, $at->moment)->values(),
-            $this->desk->themes->stylesheetName($this->desk->theme($look)),
-            $this->desk->layOut($look, $at->moment),
+            $resolved->values(),
+            $this->looks->themes->stylesheetName($snapshot->bare),
+            $this->looks->layOut($snapshot, $at->moment),
             new Visitor($look->storefront, $request),
-            $this->pictures(...),
+            $this->pictures->one(...),
             "/preview/$look->id/$at->written",
         );
-    }
-
-    /** @return array<string, ShopPicture> the store's whole library, by name */
-    public function pictures(): array
-    {
-        return $this->pictures ??= Picture::query()->get()->mapWithKeys(static fn(Picture $p): array => [$p->name => ShopPicture::of($p)])->all();
     }
 }

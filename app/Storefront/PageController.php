@@ -135,11 +135,13 @@ final class PageController
     }
 
     /**
-     * @param HasMany<Product, Category> $query
+     * @template T of Builder<Product>|HasMany<Product, Category>
      *
-     * @return HasMany<Product, Category>
+     * @param T $query
+     *
+     * @return T
      */
-    private function sorted(HasMany $query, string $sort): HasMany
+    private function sorted(Builder|HasMany $query, string $sort): Builder|HasMany
     {
         $chosen = $this->shop->picks('grid.order');
         if ($sort === 'hand' && $chosen !== []) {

@@ -26,7 +26,9 @@ final class PreviewShop
             $request->route()->forgetParameter($name);
         }
         $request->attributes->set('sample-cart', in_array($request->query('cart'), ['sample', 'sample-code'], true) ? $request->query('cart') : null);
-        app()->instance(ShopContext::class, $this->drafts->context($look, $request, $moment) ?? throw new NotFoundHttpException());
+        $shop = $this->drafts->context($look, $request, $moment) ?? throw new NotFoundHttpException();
+        $shop->layIcons();
+        app()->instance(ShopContext::class, $shop);
         $response = $next($request);
         $response->headers->set('Cache-Control', 'no-store');
 

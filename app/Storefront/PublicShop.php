@@ -33,6 +33,7 @@ final class PublicShop
         $visitor = new Visitor($storefront, $request);
         $running = SeasonCalendar::keyIn($release->timeline, now()->getTimestamp());
         $shop = self::context($storefront, $release, $running, $visitor);
+        $shop->layIcons();
         app()->instance(ShopContext::class, $shop);
         if ($storefront->locked) {
             $this->cache->forget($slug);
@@ -92,7 +93,7 @@ final class PublicShop
             $release->theme_css,
             $variant['look_css'],
             $visitor,
-            static fn(): array => array_map(ShopPicture::fromArray(...), $release->pictures),
+            static fn(string $name): ?ShopPicture => isset($release->pictures[$name]) ? ShopPicture::fromArray($release->pictures[$name]) : null,
         );
     }
 }

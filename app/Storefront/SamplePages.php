@@ -9,7 +9,6 @@ use App\Models\Category;
 use App\Models\Page;
 use App\Models\Product;
 use Illuminate\Contracts\View\View;
-use Symfony\Component\HttpFoundation\Response;
 
 /** One page of every kind, and of every state one can be in: what the shop window offers, and what reach and contrast are measured on. */
 final class SamplePages
@@ -98,6 +97,6 @@ final class SamplePages
             default => (new StateController($shop))->show($key),
         };
 
-        return $answer instanceof View ? $answer->render() : (string) ($answer instanceof Response ? $answer->getContent() : '');
+        return $answer instanceof View ? $answer->render() : (string) $answer->getContent();
     }
 }

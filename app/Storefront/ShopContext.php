@@ -32,9 +32,6 @@ final class ShopContext
     /** @var ?Collection<string, Collection<int, MenuEntry>> */
     private ?Collection $menus = null;
 
-    /** @var ?array<string, ShopPicture> */
-    private ?array $pictures = null;
-
     /** @var array<string, bool|float|string|null> */
     private array $read = [];
 
@@ -42,7 +39,7 @@ final class ShopContext
      * @param array<string, bool|float|string> $values every setting's resolved value
      * @param string $themeCss file name
      * @param string $lookCss file name
-     * @param \Closure(): array<string, ShopPicture> $library the pictures the look may show, by name
+     * @param \Closure(string): ?ShopPicture $library a picture the look may show, by its name
      * @param string $previewPrefix put before addresses the shop redirects to; empty for the public shop
      */
     public function __construct(
@@ -91,7 +88,7 @@ final class ShopContext
     /** @return list<Item> the shown items of a list, in order */
     public function items(string $list, string $prefix): array
     {
-        $items = array_map(static fn(string $name): Item => Item::named($prefix, $name), array_filter(explode(',', $this->text($list))));
+        $items = Item::listed($prefix, $this->text($list));
 
         return array_values(array_filter($items, fn(Item $i): bool => $this->on($i->path('show'))));
     }
@@ -110,9 +107,7 @@ final class ShopContext
 
     public function pictureNamed(string $name): ?ShopPicture
     {
-        $this->pictures ??= ($this->library)();
-
-        return $this->pictures[$name] ?? null;
+        return $name === '' ? null : ($this->library)($name);
     }
 
     /** The logo's picture for a part that wears a scheme: the one for dark grounds where the ground is dark; null when the logo is words. */
@@ -146,6 +141,12 @@ final class ShopContext
 
     /** Address of the folder the shop's icons and manifest are in. */
     public function icons(): string
+    {
+        return app(IconShelf::class)->address($this->iconSpec());
+    }
+
+    /** Lays what the icons are made from where their address will find it: before a page that names them is rendered. */
+    public function layIcons(): string
     {
         return app(IconShelf::class)->lay($this->iconSpec());
     }

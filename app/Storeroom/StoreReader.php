@@ -6,94 +6,158 @@ namespace App\Storeroom;
 
 use App\Models\Category;
 use App\Models\CurrentStore;
+use App\Models\MenuEntry;
+use App\Models\Page;
+use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Store;
 use Ikat\Core\Check\StoreContents;
-use Illuminate\Database\Query\Builder;
+use Ikat\Core\Look\ResolvedLook;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** What the store in hand has, read once a request. */
+/** Reads of the store what a look points at, and what a link or a list may be set to: never the whole of it. */
 final class StoreReader
 {
-    /** Pages every shop has, that links may lead to. */
-    public const FIXED = ['/' => 'Home', '/search' => 'Search', '/cart' => 'Cart', '/account' => 'Your orders', '/saved' => 'Saved items'];
+    /** Products, categories or pictures offered at once; more are found by their names. */
+    private const OFFERED = 80;
 
-    private ?StoreContents $contents = null;
+    /** @var array<string, mixed> what was offered, by what was asked: a panel asks for each of its fields */
+    private array $offered = [];
 
     public function __construct(private readonly CurrentStore $current) {}
 
-    public function contents(): StoreContents
-    {
-        return $this->contents ??= $this->read();
-    }
-
-    /** Forgets what was read, after the store has changed. */
-    public function forget(): void
-    {
-        $this->contents = null;
-    }
-
-    /** @return array<string, array<string, string>> group => address => title: what a link may be set to */
-    public function targets(): array
-    {
-        return [
-            'Pages' => [...self::FIXED, ...$this->contents()->pages],
-            'Categories' => Category::query()->orderBy('position')->get()->mapWithKeys(static fn(Category $c): array => ["/category/$c->slug" => $c->name])->all(),
-            'Products' => $this->productNames('/product/'),
-        ];
-    }
-
-    /** @return array<string, string> prefix and slug => name, in order of the shelves */
-    public function productNames(string $prefix = ''): array
-    {
-        return Product::query()->orderBy('position')->orderBy('id')->get(['slug', 'name'])->mapWithKeys(static fn(Product $p): array => [$prefix.$p->slug => $p->name])->all();
-    }
-
-    private function read(): StoreContents
+    public function contents(ResolvedLook $look): StoreContents
     {
         $store = Store::query()->findOrFail($this->current->id());
-        $found = $this->rows();
-        $pages = $found['page']->mapWithKeys(static fn(object $p): array => ["/page/$p->slug" => $p->words])->all();
-        $slugs = static fn(string $kind): array => array_values($found[$kind]->pluck('slug')->all());
+        $asked = StoreContents::asked($look);
+        $menus = MenuEntry::query()->orderBy('position')->toBase()->get(['menu', 'target'])->groupBy('menu');
+        $linked = [...$asked['addresses'], ...$menus->flatten(1)->map(static fn(object $e): string => (string) strtok($e->target, '?'))->all()];
+        $pages = Page::query()->orderBy('id')->toBase()->get(['slug', 'title', 'policy']);
+        $there = $this->there($linked, $asked['products'], $asked['pictures']);
 
         return new StoreContents(
-            $pages,
-            [
-                ...array_keys(self::FIXED), ...array_keys($pages),
-                ...array_map(static fn(string $s): string => "/category/$s", $slugs('category')),
-                ...array_map(static fn(string $s): string => "/product/$s", $slugs('product')),
-            ],
-            $found['menu']->mapToGroups(static fn(object $e): array => [$e->slug => $e->words])->map(static fn(Collection $targets): array => array_values($targets->all()))->all(),
-            $slugs('picture'),
-            $slugs('product'),
+            $pages->mapWithKeys(static fn(object $p): array => ["/page/$p->slug" => $p->title])->all(),
+            [...array_keys(StoreContents::FIXED), ...$pages->map(static fn(object $p): string => "/page/$p->slug")->all(), ...$there['address']],
+            $menus->map(static fn(Collection $entries): array => array_values($entries->pluck('target')->all()))->all(),
+            $there['picture'],
+            $there['product'],
             count($store->countries ?? []) ?: 1,
             $store->time_zone,
-            array_values($found['page']->filter(static fn(object $p): bool => (bool) $p->policy)->map(static fn(object $p): string => "/page/$p->slug")->all()),
+            array_values($pages->filter(static fn(object $p): bool => (bool) $p->policy)->map(static fn(object $p): string => "/page/$p->slug")->all()),
         );
     }
 
     /**
-     * Everything checks and links need of the store, in one question: an edit asks it each time.
+     * What a link may be set to, found by what somebody typed of it; the first of each kind where nothing was typed.
      *
-     * @return array<'page'|'product'|'category'|'menu'|'picture', Collection<int, object{slug: string, words: string, policy: int|bool}>> each in its order
+     * @return array<string, array<string, string>> group => address => title
      */
-    private function rows(): array
+    public function targets(string $asked = ''): array
     {
-        $of = fn(string $kind, string $table, string $slug = 'slug', string $words = "''", string $policy = '0', string $place = 'id'): Builder => DB::table($table)
-            ->selectRaw("'$kind' as kind, $slug as slug, $words as words, $policy as policy, $place as place")
-            ->where('store_id', $this->current->id());
-        $rows = $of('page', 'pages', words: 'title', policy: 'policy')
-            ->unionAll($of('product', 'products'))
-            ->unionAll($of('category', 'categories'))
-            ->unionAll($of('menu', 'menu_entries', 'menu', 'target', place: 'position'))
-            ->unionAll($of('picture', 'pictures', 'name'))
-            ->get()->sortBy('place')->groupBy('kind');
-        $found = [];
-        foreach (['page', 'product', 'category', 'menu', 'picture'] as $kind) {
-            $found[$kind] = $rows->get($kind, collect());
+        return $this->offered["target $asked"] ??= $this->findTargets($asked);
+    }
+
+    /** @return array<string, array<string, string>> group => address => title */
+    private function findTargets(string $asked): array
+    {
+        $matches = static fn(string $title): bool => $asked === '' || mb_stripos($title, $asked) !== false;
+        $pages = Page::query()->orderBy('id')->pluck('title', 'slug')->mapWithKeys(static fn(string $title, string $slug): array => ["/page/$slug" => $title])->all();
+
+        return array_filter([
+            'Pages' => array_filter([...StoreContents::FIXED, ...$pages], $matches),
+            'Categories' => Category::query()->when($asked !== '', static fn(Builder $q) => $q->where('name', 'like', self::like($asked)))->orderBy('position')->limit(self::OFFERED)->pluck('name', 'slug')
+                ->mapWithKeys(static fn(string $name, string $slug): array => ["/category/$slug" => $name])->all(),
+            'Products' => array_combine(array_map(static fn(string $slug): string => "/product/$slug", array_keys($this->products($asked))), array_values($this->products($asked))),
+        ]);
+    }
+
+    /** The title of what an address leads to; null when it leads to nothing. */
+    public function titleOf(string $address): ?string
+    {
+        [$path] = explode('?', $address, 2);
+        [, $kind, $slug] = explode('/', $path, 3) + ['', '', ''];
+
+        return StoreContents::FIXED[$path] ?? match ($kind) {
+            'page' => Page::query()->where('slug', $slug)->value('title'),
+            'category' => Category::query()->where('slug', $slug)->value('name'),
+            'product' => Product::query()->where('slug', $slug)->value('name'),
+            default => null,
+        };
+    }
+
+    /** Whether there is more of a kind than is offered at once. */
+    public function hasMore(string $kind): bool
+    {
+        return $this->offered["more $kind"] ??= ($kind === 'picture' ? Picture::query()->offset(self::OFFERED)->limit(1)->exists() : Product::query()->offset(self::OFFERED)->limit(1)->exists());
+    }
+
+    /** @return array<string, string> slug => name of products found by what somebody typed, in order of the shelves */
+    public function products(string $asked = ''): array
+    {
+        return $this->offered["product $asked"] ??= Product::query()->when($asked !== '', static fn(Builder $q) => $q->where('name', 'like', self::like($asked)))->orderBy('position')->orderBy('id')->limit(self::OFFERED)->pluck('name', 'slug')->all();
+    }
+
+    /** @return array<string, string> name => alternative text of pictures found by what somebody typed, the latest first */
+    public function pictures(string $asked = ''): array
+    {
+        return $this->offered["picture $asked"] ??= Picture::query()->when($asked !== '', static fn(Builder $q) => $q->where('alt', 'like', self::like($asked))->orWhere('name', 'like', self::like($asked)))->orderByDesc('id')->limit(self::OFFERED)->pluck('alt', 'name')->all();
+    }
+
+    /**
+     * @param list<string> $slugs
+     *
+     * @return array<string, string> slug => name of those that are there
+     */
+    public function productNames(array $slugs): array
+    {
+        return $slugs === [] ? [] : Product::query()->whereIn('slug', $slugs)->pluck('name', 'slug')->all();
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return array<string, string> name => alternative text of those that are there
+     */
+    public function pictureNames(array $names): array
+    {
+        return $names === [] ? [] : Picture::query()->whereIn('name', $names)->pluck('alt', 'name')->all();
+    }
+
+    /**
+     * Which of these are there, in one question: an edit asks it each time.
+     *
+     * @param list<string> $addresses
+     * @param list<string> $products slugs
+     * @param list<string> $pictures names
+     *
+     * @return array{address: list<string>, product: list<string>, picture: list<string>}
+     */
+    private function there(array $addresses, array $products, array $pictures): array
+    {
+        $in = static fn(string $prefix): array => array_values(array_unique(array_map(static fn(string $a): string => substr($a, strlen($prefix)), array_filter($addresses, static fn(string $a): bool => str_starts_with($a, $prefix)))));
+        $of = fn(string $kind, string $table, string $column, array $names): QueryBuilder => DB::table($table)->selectRaw("'$kind' as kind, $column as name")->where('store_id', $this->current->id())->whereIn($column, $names);
+        $rows = $of('/category/', 'categories', 'slug', $in('/category/'))
+            ->unionAll($of('/product/', 'products', 'slug', $in('/product/')))
+            ->unionAll($of('product', 'products', 'slug', $products))
+            ->unionAll($of('picture', 'pictures', 'name', $pictures))
+            ->get();
+        $found = ['address' => [], 'product' => [], 'picture' => []];
+        foreach ($rows as $row) {
+            if ($row->kind === 'product' || $row->kind === 'picture') {
+                $found[$row->kind][] = $row->name;
+            } else {
+                $found['address'][] = $row->kind.$row->name;
+            }
         }
 
         return $found;
+    }
+
+    private static function like(string $asked): string
+    {
+        return '%'.addcslashes($asked, '\\%_').'%';
     }
 }

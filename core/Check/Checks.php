@@ -23,7 +23,7 @@ final class Checks
         foreach (self::all() as $check) {
             $findings = [...$findings, ...$check->run($input)];
         }
-        usort($findings, static fn(Finding $a, Finding $b): int => [$a->severity()->rank(), $a->standing(), $a->key()] <=> [$b->severity()->rank(), $b->standing(), $b->key()]);
+        usort($findings, static fn(Finding $a, Finding $b): int => [$a->severity()->rank(), $a->fulfillment(), $a->key()] <=> [$b->severity()->rank(), $b->fulfillment(), $b->key()]);
 
         return $findings;
     }

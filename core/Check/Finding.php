@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Setting\Step;
-
 /** Something that was measured or counted and falls short. */
 interface Finding
 {
@@ -14,8 +12,8 @@ interface Finding
 
     public function severity(): Severity;
 
-    /** The step where it is mended. */
-    public function step(): Step;
+    /** Key of the step where it is mended. */
+    public function step(): string;
 
     /** The setting it is mended at, or an empty string when it is mended in the Storeroom. */
     public function path(): string;
@@ -27,5 +25,5 @@ interface Finding
     public function measured(): string;
 
     /** 0 (nothing there) up to 1 (just met): of two findings alike in severity, the worse is told first. */
-    public function standing(): float;
+    public function fulfillment(): float;
 }

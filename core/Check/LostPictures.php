@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Type\PicksType;
+use Ikat\Core\Setting\Type\PictureType;
 
 /** Pictures and products that are chosen and are not there. */
 final class LostPictures implements Check
@@ -17,8 +18,8 @@ final class LostPictures implements Check
                 continue;
             }
             $there = match (true) {
-                $setting->type === SettingType::Picture, $setting->type === SettingType::Picks && $setting->of === 'picture' => $input->store->pictures,
-                $setting->type === SettingType::Picks => $input->store->products,
+                $setting->type instanceof PictureType, $setting->type instanceof PicksType && $setting->type->kind === 'picture' => $input->get(StoreContents::class)->pictures,
+                $setting->type instanceof PicksType => $input->get(StoreContents::class)->products,
                 default => null,
             };
             foreach ($there === null ? [] : array_diff(explode(',', (string) $resolution->value), $there) as $name) {

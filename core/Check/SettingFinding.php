@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Setting\Step;
-
 /** A setting, or what it points at, that is not as it should be. */
 final readonly class SettingFinding implements Finding
 {
@@ -16,7 +14,7 @@ final readonly class SettingFinding implements Finding
     public function __construct(
         private string $key,
         private Severity $severity,
-        private Step $step,
+        private string $step,
         private string $path,
         private string $title,
         private string $remedy,
@@ -32,7 +30,7 @@ final readonly class SettingFinding implements Finding
         return $this->severity;
     }
 
-    public function step(): Step
+    public function step(): string
     {
         return $this->step;
     }
@@ -52,7 +50,7 @@ final readonly class SettingFinding implements Finding
         return $this->remedy;
     }
 
-    public function standing(): float
+    public function fulfillment(): float
     {
         return 0.0;
     }

@@ -4,15 +4,23 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-/** What the store has: the things links, menus and pictures can point at. */
-final readonly class StoreContents
+use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Setting\Type\PicksType;
+use Ikat\Core\Setting\Type\PictureType;
+use Ikat\Core\Setting\Type\TargetType;
+
+/** What the store has of what a look points at, and what every check needs of it. */
+final readonly class StoreContents implements Measurement
 {
+    /** Pages every shop has, that links may lead to: address => title. */
+    public const FIXED = ['/' => 'Home', '/search' => 'Search', '/cart' => 'Cart', '/account' => 'Your orders', '/saved' => 'Saved items'];
+
     /**
      * @param array<string, string> $pages content page address => title
-     * @param list<string> $addresses of every page, category and product, content pages included
+     * @param list<string> $addresses that are there, of those asked for
      * @param array<string, list<string>> $menus menu => where its entries lead
-     * @param list<string> $pictures names
-     * @param list<string> $products slugs
+     * @param list<string> $pictures names, of those asked for
+     * @param list<string> $products slugs, of those asked for
      * @param int $countries it sells to
      * @param list<string> $policies addresses of the content pages that are policies
      */
@@ -26,6 +34,38 @@ final readonly class StoreContents
         public string $timeZone = 'UTC',
         public array $policies = [],
     ) {}
+
+    /** An empty store: whoever inspects supplies the real one. */
+    public static function measure(Inspection $inspection): self
+    {
+        return new self();
+    }
+
+    /**
+     * What a look points at: nothing else of a store need be read.
+     *
+     * @return array{addresses: list<string>, pictures: list<string>, products: list<string>}
+     */
+    public static function asked(ResolvedLook $look): array
+    {
+        $asked = ['addresses' => [], 'pictures' => [], 'products' => []];
+        foreach ($look->all() as $resolution) {
+            $type = $resolution->setting->type;
+            $value = (string) $resolution->value;
+            if ($value === '') {
+                continue;
+            }
+            if ($type instanceof TargetType && ! $type->isWeb) {
+                $asked['addresses'][] = (string) strtok($value, '?');
+            } elseif ($type instanceof PictureType) {
+                $asked['pictures'][] = $value;
+            } elseif ($type instanceof PicksType) {
+                array_push($asked[$type->kind === 'product' ? 'products' : 'pictures'], ...explode(',', $value));
+            }
+        }
+
+        return ['addresses' => array_values(array_unique($asked['addresses'])), 'pictures' => array_values(array_unique($asked['pictures'])), 'products' => array_values(array_unique($asked['products']))];
+    }
 
     public function has(string $address): bool
     {

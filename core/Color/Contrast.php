@@ -11,6 +11,9 @@ namespace Ikat\Core\Color;
  */
 final class Contrast
 {
+    /** Black on white. */
+    public const BEST = 21.0;
+
     /** WCAG 2.2, 1.4.3 Contrast (Minimum). */
     public const TEXT = 4.5;
     /** WCAG 2.2, 1.4.3, for text of at least 24 px, or 18.66 px bold. */

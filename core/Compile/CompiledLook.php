@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Compile;
 
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\Measurement;
+
 /** A look as a stylesheet. */
-final readonly class CompiledLook
+final readonly class CompiledLook implements Measurement
 {
     /**
      * @param string $css made of custom properties and scheme classes alone
@@ -14,4 +17,9 @@ final readonly class CompiledLook
      * @param string $rules those of the css that choose elements: without fonts and the root's values
      */
     public function __construct(public string $css, public string $hash, public array $derived, public string $rules) {}
+
+    public static function measure(Inspection $inspection): self
+    {
+        return LookCompiler::compile($inspection->look, $inspection->theme);
+    }
 }

@@ -10,10 +10,12 @@ use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\ColorSet;
 use Ikat\Core\Setting\Gradient;
 use Ikat\Core\Setting\SchemeRoles;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\Type\ChoiceType;
 use Ikat\Core\Type\FontFaces;
 
 /**
@@ -39,11 +41,12 @@ final class LookCompiler
             $property = $resolution->setting->property();
             $root[$property] = self::written($resolution);
             // A choice may stand for another setting: buttons "with the corner radius" change when that does.
-            if ($resolution->setting->cssValues !== [] && preg_match('/^var\((--[a-z0-9-]+)\)$/', $root[$property], $m)) {
+            if ($resolution->setting->type instanceof ChoiceType && preg_match('/^var\((--[a-z0-9-]+)\)$/', $root[$property], $m)) {
                 $derived[$property] = self::behind($m[1], $look);
             }
-            if (preg_match('/^(band|block|message|season)\.([a-z]+-\d+)\.(.+)$/', $path, $m)) {
-                $items["its-$m[1]-$m[2]"]['--its-'.str_replace('.', '-', $m[3])] = "var($property)";
+            $its = SettingPath::of($path);
+            if ($its->item !== null) {
+                $items[$its->item->cssClass()]['--its-'.str_replace('.', '-', $its->suffix)] = "var($property)";
             }
         }
         foreach (TypeScale::sizes((float) $look->value('type.base'), (float) $look->value('type.scale')) as $step => $size) {
@@ -53,7 +56,7 @@ final class LookCompiler
         }
         $classes = '';
         foreach (array_keys($theme->schemes) as $scheme) {
-            $root = [...$root, ...self::states($look, $scheme, "scheme.$scheme")];
+            $root = [...$root, ...self::states($look, ColorSet::of($scheme))];
             $gradient = $look->text("scheme.$scheme.gradient");
             if ($gradient !== '') {
                 $derived["--scheme-$scheme-gradient"] = Gradient::parse($gradient)->followed();
@@ -83,22 +86,22 @@ final class LookCompiler
             foreach ([...array_keys(SchemeRoles::ALL), 'gradient'] as $role) {
                 $root["--scheme-$scheme-$role"] = "var(--dark-$scheme-$role)";
             }
-            $root = [...$root, ...self::states($look, $scheme, "dark.$scheme")];
+            $root = [...$root, ...self::states($look, ColorSet::of($scheme, true))];
         }
 
         return '@media (prefers-color-scheme: dark){:root{'.self::declarations($root)."}}\n";
     }
 
     /** @return array<string, string> custom property of a derived role => its color, as a set of colors gives it */
-    private static function states(ResolvedLook $look, string $scheme, string $set): array
+    private static function states(ResolvedLook $look, ColorSet $set): array
     {
         $roles = array_combine(array_keys(SchemeRoles::ALL), array_map(
-            static fn(string $role): Color => Color::parse($look->text("$set.$role")),
+            static fn(string $role): Color => Color::parse($look->text($set->path($role))),
             array_keys(SchemeRoles::ALL),
         ));
         $states = [];
         foreach (SchemeStates::of($roles) as $state => $color) {
-            $states["--scheme-$scheme-$state"] = $color->hex();
+            $states["--scheme-$set->scheme-$state"] = $color->hex();
         }
 
         return $states;
@@ -132,7 +135,7 @@ final class LookCompiler
     public static function written(Resolution $resolution): string
     {
         if ($resolution->chain !== []) {
-            return 'var('.Setting::propertyOf($resolution->chain[0]).')';
+            return 'var('.SettingPath::property($resolution->chain[0]).')';
         }
 
         return self::literal($resolution->setting, $resolution->value);
@@ -146,22 +149,10 @@ final class LookCompiler
     public static function literal(Setting $setting, bool|float|string $value): string
     {
         if (($target = Alias::target($value)) !== null) {
-            return 'var('.Setting::propertyOf($target).')';
+            return 'var('.SettingPath::property($target).')';
         }
 
-        // Nothing goes out as it came in: what is written is what was parsed, whoever brought it.
-        return match ($setting->type) {
-            SettingType::Color => self::color((string) $value),
-            SettingType::Length => CssValue::plain(Setting::plainNumber($value).$setting->unit),
-            SettingType::Number => Setting::plainNumber($value),
-            SettingType::Gradient => $value === '' ? 'none' : Gradient::parse((string) $value)->css(),
-            default => CssValue::plain($setting->cssValues[(string) $value] ?? ''),
-        };
-    }
-
-    private static function color(string $value): string
-    {
-        return preg_match('/^#[0-9a-f]{6}$/D', $value) === 1 ? $value : Color::parse($value)->hex();
+        return $setting->type->css($value);
     }
 
     private static function schemeClass(string $scheme): string

@@ -13,7 +13,7 @@ use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Color\Vision;
 use Ikat\Core\Setting\SchemeRoles;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\StepKey;
 
 /**
  * Labels and messages that become alike, to everybody or to eyes that lack a kind of cone, and links told by color alone.
@@ -41,7 +41,7 @@ final class ColorVision implements Check
                         // The same two colors in several schemes are one thing to know.
                         if ($found !== null && ! isset($told[$found[1]])) {
                             $told[$found[1]] = true;
-                            yield new SettingFinding("alike:$scheme:$a:$b", Severity::Know, Step::Colors, "scheme.$scheme.$b", ucfirst(SchemeRoles::ALL[$a][0]).' and '.SchemeRoles::ALL[$b][0].' look alike '.$found[0], 'Make one of them lighter or darker.');
+                            yield new SettingFinding("alike:$scheme:$a:$b", Severity::Know, StepKey::COLORS, "scheme.$scheme.$b", ucfirst(SchemeRoles::ALL[$a][0]).' and '.SchemeRoles::ALL[$b][0].' look alike '.$found[0], 'Make one of them lighter or darker.');
                         }
                     }
                 }
@@ -49,7 +49,7 @@ final class ColorVision implements Check
             if ($input->look->text('shape.underline') === 'pointed') {
                 $ratio = Contrast::ratio(Color::parse($input->look->text("scheme.$scheme.link")), Color::parse($input->look->text("scheme.$scheme.ink")));
                 if ($ratio < Contrast::NON_TEXT) {
-                    yield new SettingFinding("link-like-ink:$scheme", Severity::ShouldFix, Step::Colors, "scheme.$scheme.link", "{$input->theme->schemes[$scheme]}: links are told from text by color alone", sprintf('%s : 1 to the text, 3 wanted, or underline them always (WCAG 2.2, 1.4.1)', ContrastFinding::say($ratio)));
+                    yield new SettingFinding("link-like-ink:$scheme", Severity::ShouldFix, StepKey::COLORS, "scheme.$scheme.link", "{$input->theme->schemes[$scheme]}: links are told from text by color alone", sprintf('%s : 1 to the text, 3 wanted, or underline them always (WCAG 2.2, 1.4.1)', ContrastFinding::ratioText($ratio)));
                 }
             }
         }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Ikat\Core\Contrast;
 
 use Ikat\Core\Check\Severity;
+use Ikat\Core\Setting\ColorSet;
 
 /** Where an ink crosses a ground: the worst of what occurs there. */
 final readonly class ContrastCell
 {
     /**
      * @param string $column the thread of the warp it is on: a ground, or the ground of one set as ground@scheme.night
-     * @param string $set of colors in which it is at its worst
+     * @param ColorSet $set of colors in which it is at its worst
      * @param float $ratio contrast at its worst point, unrounded
      * @param float $target the ratio asked; 0 when none is
      * @param ?Severity $severity null when it holds
@@ -24,7 +25,7 @@ final readonly class ContrastCell
         public string $ink,
         public string $ground,
         public string $column,
-        public string $set,
+        public ColorSet $set,
         public float $ratio,
         public float $target,
         public ?Severity $severity,

@@ -7,7 +7,8 @@ namespace Ikat\Core\Contrast;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\Severity;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\ColorSet;
+use Ikat\Core\Setting\StepKey;
 
 /** An ink that is too faint on its ground. */
 final readonly class ContrastFinding implements Finding
@@ -15,7 +16,7 @@ final readonly class ContrastFinding implements Finding
     /**
      * @param string $key the same for the same shortfall, whatever its measure
      * @param string $title "reduced price on ground"
-     * @param string $set of colors: scheme.night, or dark.night in dark surroundings
+     * @param ColorSet $set of colors: scheme.night, or dark.night in dark surroundings
      * @param string $scheme key of the color scheme
      * @param string $inkPath setting the ink comes from
      * @param string $groundPath setting the ground comes from
@@ -30,7 +31,7 @@ final readonly class ContrastFinding implements Finding
         public string $key,
         public Severity $severity,
         public string $title,
-        public string $set,
+        public ColorSet $set,
         public string $scheme,
         public string $inkPath,
         public string $groundPath,
@@ -54,9 +55,9 @@ final readonly class ContrastFinding implements Finding
         return $this->severity;
     }
 
-    public function step(): Step
+    public function step(): string
     {
-        return Step::Colors;
+        return StepKey::COLORS;
     }
 
     public function path(): string
@@ -71,10 +72,10 @@ final readonly class ContrastFinding implements Finding
 
     public function measured(): string
     {
-        return self::say($this->measure).' : 1, needs '.self::say($this->target);
+        return self::ratioText($this->measure).' : 1, needs '.self::ratioText($this->target);
     }
 
-    public function standing(): float
+    public function fulfillment(): float
     {
         return $this->measure / $this->target;
     }
@@ -85,7 +86,7 @@ final readonly class ContrastFinding implements Finding
     }
 
     /** A ratio is never rounded up: 4.499 reads 4.4. */
-    public static function say(float $ratio): string
+    public static function ratioText(float $ratio): string
     {
         return number_format(floor($ratio * 10 + 1e-9) / 10, 1);
     }

@@ -9,8 +9,12 @@ use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Contrast;
+use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Setting\Alias;
 use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\Type\RangeType;
 
 /**
  * Computes the ways to mend a contrast finding, the least visible first. Each meets all targets of the role it changes and
@@ -27,7 +31,7 @@ final class ContrastFixes
 
     public function __construct(private readonly Inspection $input)
     {
-        $this->palette = SchemeColors::of($input);
+        $this->palette = $input->get(SchemeColors::class);
     }
 
     /** @return list<Fix> */
@@ -75,7 +79,7 @@ final class ContrastFixes
             return new ContrastRepair($finding->set, array_values($worn), $this->palette);
         }
 
-        return $this->menders[$finding->set] ??= ContrastRepair::of($this->input, $finding->set, $this->palette);
+        return $this->menders[$finding->set->name] ??= ContrastRepair::of($this->input, $finding->set, $this->palette);
     }
 
     /** @param ?array<string, Color> $change role => color */
@@ -86,8 +90,8 @@ final class ContrastFixes
         }
         $changes = $titles = [];
         foreach ($change as $role => $color) {
-            $changes["$finding->set.$role"] = $color->hex();
-            $titles[] = self::verb($this->palette->color($finding->set, $role), $color).' the '.$this->roleName("$finding->set.$role");
+            $changes[$finding->set->path($role)] = $color->hex();
+            $titles[] = self::verb($this->palette->color($finding->set, $role), $color).' the '.$this->roleName($finding->set->path($role));
         }
 
         return $this->make($what, ucfirst(mb_strtolower(implode(' and ', $titles))), $finding, $changes, $change, 'in '.$this->input->theme->schemes[$finding->scheme].' alone');
@@ -98,20 +102,20 @@ final class ContrastFixes
     {
         $chain = $this->input->look->at($path)->chain;
         $brand = $chain === [] ? '' : $chain[count($chain) - 1];
-        if ($new === null || ! str_starts_with($brand, 'brand.')) {
+        if ($new === null || SettingPath::of($brand)->brand === null) {
             return null;
         }
         $followers = $this->input->look->followersOf($brand);
         foreach (SchemeColors::sets($this->input->look, $this->input->theme) as $set) {
             $change = [];
             foreach (array_keys($this->palette->roles($set)) as $role) {
-                if (in_array("$set.$role", $followers, true)) {
+                if (in_array($set->path($role), $followers, true)) {
                     $change[$role] = $new;
                 }
             }
-            $mender = $set === $finding->set ? $this->mender($finding) : $this->menders[$set] ??= ContrastRepair::of($this->input, $set, $this->palette);
+            $mender = $set->is($finding->set) ? $this->mender($finding) : $this->menders[$set->name] ??= ContrastRepair::of($this->input, $set, $this->palette);
             $breaks = $change !== [] && array_diff(ContrastRepair::keys($mender->failing($change)), ContrastRepair::keys($mender->failing())) !== [];
-            if ($breaks || ($set === $finding->set && ! $mender->holds($finding->pair, $change))) {
+            if ($breaks || ($set->is($finding->set) && ! $mender->holds($finding->pair, $change))) {
                 return null;
             }
         }
@@ -142,28 +146,29 @@ final class ContrastFixes
     /** Over a picture: the thinnest veil with which the pair holds, and every other over it that holds now. */
     private function veiled(ContrastFinding $finding): ?Fix
     {
-        $under = $this->input->underHeader;
-        if ($finding->pair->ground !== SchemeColors::OVER || $under?->veilPath === null) {
+        $under = $this->input->get(HeaderBackdrop::class);
+        $bounds = $under->veilPath === null ? null : $this->input->look->catalog->get($under->veilPath)->type;
+        if ($finding->pair->ground !== SchemeColors::OVER || $under->veilPath === null || ! $bounds instanceof RangeType) {
             return null;
         }
-        $isDark = SchemeColors::isDark($finding->set);
+        $isDark = $finding->set->isDark;
         $ink = $this->palette->color($finding->set, $finding->pair->ink);
         $inks = [[$ink, $finding->target, $isDark]];
         foreach (PairContrast::over($this->input) as [$set, $pair]) {
             $color = $this->palette->color($set, $pair->ink);
-            $isAsked = $set === $finding->set && $pair->ink === $finding->pair->ink;
-            if ($isAsked || $under->tooFaint($color, $pair->target(), SchemeColors::isDark($set)) === []) {
-                $inks[] = [$color, $pair->target(), SchemeColors::isDark($set)];
+            $isAsked = $set->is($finding->set) && $pair->ink === $finding->pair->ink;
+            if ($isAsked || $under->tooFaint($color, $pair->target(), $set->isDark) === []) {
+                $inks[] = [$color, $pair->target(), $set->isDark];
             }
         }
-        $veil = PictureTint::thinnest($under, $this->input->look->catalog->get($under->veilPath), $inks);
+        $veil = PictureTint::thinnest($under, $bounds, $inks);
         if ($veil === null) {
             return null;
         }
         $worst = $veil->worst($under, $ink, $isDark);
         $ratio = Contrast::ratio($ink, $worst);
 
-        return new Fix('veil', "Lay a veil of {$veil->inWords()} over the picture", sprintf('it is %s now; %s : 1, %s of the picture, and no color changes', Setting::plainNumber(round($under->veil, 2)), ContrastFinding::say($ratio), self::visibility($veil->difference)), [$under->veilPath => $veil->inWords()], $ink->hex(), $worst->hex(), $ratio, $veil->difference);
+        return new Fix('veil', "Lay a veil of {$veil->inWords()} over the picture", sprintf('it is %s now; %s : 1, %s of the picture, and no color changes', Setting::plainNumber(round($under->veil, 2)), ContrastFinding::ratioText($ratio), self::visibility($veil->difference)), [$under->veilPath => $veil->inWords()], $ink->hex(), $worst->hex(), $ratio, $veil->difference);
     }
 
     /**
@@ -181,14 +186,14 @@ final class ContrastFixes
         $ratio = $this->mender($finding)->ratioWith($finding->pair, $colors);
         $places = 0;
         foreach (array_keys($changes) as $path) {
-            $places += array_sum(array_map(count(...), $this->input->reach->placesOf($path, $this->input->look, $this->input->compiled)));
+            $places += array_sum(array_map(count(...), $this->input->get(ReachIndex::class)->placesOf($path, $this->input->look, $this->input->get(CompiledLook::class))));
         }
         $hexes = implode(' and ', array_map(static fn(Color $c): string => $c->hex(), $colors));
 
         return new Fix(
             $what,
             $title,
-            sprintf('%s, %s : 1, %s %s, %d %s', $hexes, ContrastFinding::say($ratio), self::visibility($difference), $where, $places, $places === 1 ? 'place' : 'places'),
+            sprintf('%s, %s : 1, %s %s, %d %s', $hexes, ContrastFinding::ratioText($ratio), self::visibility($difference), $where, $places, $places === 1 ? 'place' : 'places'),
             $changes,
             $ink->hex(),
             $ground->hex(),
@@ -199,7 +204,7 @@ final class ContrastFixes
 
     private static function role(string $path): string
     {
-        return substr($path, (int) strrpos($path, '.') + 1);
+        return SettingPath::of($path)->role;
     }
 
     private static function verb(Color $old, Color $new): string

@@ -11,6 +11,7 @@ use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Color\ContrastFix;
 use Ikat\Core\Compile\SchemeStates;
+use Ikat\Core\Setting\ColorSet;
 
 /**
  * Finds changes of one set's roles that meet all targets of what they change and break no other pair.
@@ -40,15 +41,15 @@ final class ContrastRepair
     private array $derived = [];
 
     /** @param list<RolePair> $pairs that the set's scheme shows */
-    public function __construct(public readonly string $set, private readonly array $pairs, private readonly SchemeColors $palette)
+    public function __construct(public readonly ColorSet $set, private readonly array $pairs, private readonly SchemeColors $palette)
     {
         $this->roles = $palette->roles($set);
         $this->lights = new \WeakMap();
     }
 
-    public static function of(Inspection $input, string $set, SchemeColors $palette): self
+    public static function of(Inspection $input, ColorSet $set, SchemeColors $palette): self
     {
-        return new self($set, array_values(array_filter(PairContrast::pairs($input), static fn(RolePair $p): bool => $p->kind !== 'none' && isset($p->places[SchemeColors::scheme($set)]))), $palette);
+        return new self($set, array_values(array_filter(PairContrast::pairs($input), static fn(RolePair $p): bool => $p->kind !== 'none' && isset($p->places[$set->scheme]))), $palette);
     }
 
     /**
@@ -255,7 +256,7 @@ final class ContrastRepair
     /** @return non-empty-list<list<string>> */
     private function beneath(RolePair $pair): array
     {
-        return array_values($pair->beneath[SchemeColors::scheme($this->set)] ?? []) ?: [[]];
+        return array_values($pair->beneath[$this->set->scheme] ?? []) ?: [[]];
     }
 
     /**

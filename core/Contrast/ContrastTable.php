@@ -6,6 +6,7 @@ namespace Ikat\Core\Contrast;
 
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Compile\SchemeStates;
+use Ikat\Core\Setting\ColorSet;
 use Ikat\Core\Setting\SchemeRoles;
 
 /**
@@ -17,47 +18,48 @@ final readonly class ContrastTable
     /**
      * @param list<string> $inks roles, in the order of the roles
      * @param list<string> $columns grounds; where several sets are shown the ground of each, as ground@scheme.night
-     * @param array<string, ContrastCell> $knots by "ink:column"
+     * @param array<string, ContrastCell> $cells by "ink:column"
      */
-    private function __construct(public array $inks, public array $columns, public array $knots) {}
+    private function __construct(public array $inks, public array $columns, public array $cells) {}
 
-    /** @param list<string> $sets of colors; of several, the ground of each has a thread of its own, and of other grounds the worst is shown */
+    /** @param list<ColorSet> $sets; of several, the ground of each has a thread of its own, and of other grounds the worst is shown */
     public static function of(Inspection $input, array $sets): self
     {
-        $palette = SchemeColors::of($input);
+        $palette = $input->get(SchemeColors::class);
         $rows = [];
         foreach (PairContrast::pairs($input) as $pair) {
             foreach ($sets as $set) {
-                $isWorn = isset($pair->places[SchemeColors::scheme($set)]);
+                $isWorn = isset($pair->places[$set->scheme]);
                 // What lies over a picture is not in the schemes that do not lie there.
                 if ($isWorn || $pair->ground !== SchemeColors::OVER) {
-                    $column = $pair->ground === 'ground' && count($sets) > 1 ? "ground@$set" : $pair->ground;
+                    $column = $pair->ground === 'ground' && count($sets) > 1 ? "ground@$set->name" : $pair->ground;
                     $rows["$pair->ink:$column"][] = [$pair, $set, $pair->ratio($palette, $set), $isWorn];
                 }
             }
         }
-        $knots = [];
+        $cells = [];
         foreach ($rows as $key => $row) {
-            $knots[$key] = self::knot(explode(':', $key, 2)[1], $row);
+            $cells[$key] = self::knot(explode(':', $key, 2)[1], $row);
         }
+        $names = array_map(static fn(ColorSet $s): string => $s->name, $sets);
         $order = array_flip([...array_keys(SchemeRoles::ALL), ...array_keys(SchemeStates::SOURCES), SchemeColors::OVER]);
-        $sorted = static function (array $roles) use ($order, $sets): array {
+        $sorted = static function (array $roles) use ($order, $names): array {
             $roles = array_values(array_unique($roles));
             // A state stands beside what it is a state of.
-            $rank = static function (string $thread) use ($order, $sets): array {
-                [$role, $set] = explode('@', $thread) + [1 => ''];
+            $rank = static function (string $column) use ($order, $names): array {
+                [$role, $set] = explode('@', $column) + [1 => ''];
 
-                return [$order[SchemeColors::source($role)] ?? 99, $order[$role] ?? 99, (int) array_search($set, $sets, true)];
+                return [$order[SchemeColors::source($role)] ?? 99, $order[$role] ?? 99, (int) array_search($set, $names, true)];
             };
             usort($roles, static fn(string $a, string $b): int => $rank($a) <=> $rank($b));
 
             return $roles;
         };
 
-        return new self($sorted(array_map(static fn(ContrastCell $k): string => $k->ink, array_values($knots))), $sorted(array_map(static fn(ContrastCell $k): string => $k->column, array_values($knots))), $knots);
+        return new self($sorted(array_map(static fn(ContrastCell $k): string => $k->ink, array_values($cells))), $sorted(array_map(static fn(ContrastCell $k): string => $k->column, array_values($cells))), $cells);
     }
 
-    /** @param non-empty-list<array{RolePair, string, float, bool}> $rows pair, set, ratio, whether a part wears it */
+    /** @param non-empty-list<array{RolePair, ColorSet, float, bool}> $rows pair, set, ratio, whether a part wears it */
     private static function knot(string $column, array $rows): ContrastCell
     {
         // What is worn counts before what is not, then what is furthest below its target.
@@ -69,14 +71,14 @@ final readonly class ContrastTable
                 continue;
             }
             // What no part wears has the states it would have, which other schemes show.
-            $states += $isWorn ? $other->states[SchemeColors::scheme($of)] : array_merge(...array_values($other->states));
+            $states += $isWorn ? $other->states[$of->scheme] : array_merge(...array_values($other->states));
             $kinds[match ($other->kind) {
                 'text' => $other->large ? 'large text' : 'text',
                 'graphic' => 'drawings',
                 'control' => 'edges',
                 default => '',
             }] = true;
-            foreach ($other->places[SchemeColors::scheme($of)] ?? [] as $page => $elements) {
+            foreach ($other->places[$of->scheme] ?? [] as $page => $elements) {
                 $places[$page] = array_values(array_unique([...$places[$page] ?? [], ...$elements]));
             }
         }

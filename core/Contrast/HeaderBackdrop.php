@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Contrast;
 
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\Measurement;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Compositing;
 use Ikat\Core\Color\Contrast;
 
 /** What lies under a transparent header: the first band's picture under its veil, and those that seasons put there. */
-final readonly class HeaderBackdrop
+final readonly class HeaderBackdrop implements Measurement
 {
     /**
      * @param list<array{season: ?string, pixels: list<Color>, grounds: array{scheme: Color, dark?: Color}}> $pictures the season's name, null for every day; pixels opaque; the band's ground, which the veil has too, by the kind of set
@@ -17,6 +19,12 @@ final readonly class HeaderBackdrop
      * @param float $veil 0 (none) up to 1 (nothing of the picture is seen)
      */
     public function __construct(public array $pictures, public ?string $veilPath = null, public float $veil = 0.0) {}
+
+    /** No header lies over a picture: whoever has the pixels supplies what does. */
+    public static function measure(Inspection $inspection): self
+    {
+        return new self([]);
+    }
 
     /**
      * @param bool $isDark in dark surroundings

@@ -9,8 +9,8 @@ use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\Severity;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
-use Ikat\Core\Reach\PageReader;
 use Ikat\Core\Season\SeasonSwaps;
+use Ikat\Core\Setting\ColorSet;
 
 /**
  * Contrast of every ink on every ground that really occurs, in every scheme, and in dark surroundings where a look has
@@ -23,7 +23,7 @@ final class PairContrast implements Check
 {
     public function run(Inspection $input): iterable
     {
-        $palette = SchemeColors::of($input);
+        $palette = $input->get(SchemeColors::class);
         $pairs = self::pairs($input);
         $seasons = SeasonSwaps::ofSchemes($input->look);
         foreach ($pairs as $pair) {
@@ -33,9 +33,9 @@ final class PairContrast implements Check
             $small = $pair->large ? $pairs["$pair->ink|$pair->ground|text|"] ?? null : null;
             $large = $pair->large ? null : $pairs["$pair->ink|$pair->ground|$pair->kind|large"] ?? null;
             foreach (SchemeColors::sets($input->look, $input->theme) as $set) {
-                $scheme = SchemeColors::scheme($set);
+                $scheme = $set->scheme;
                 if ($pair->ground === SchemeColors::OVER && ! isset($pair->places[$scheme])) {
-                    yield from self::inSeason($pair, $set, $palette, self::seasonsWearing($pair, $scheme, $seasons), $input->underHeader);
+                    yield from self::inSeason($pair, $set, $palette, self::seasonsWearing($pair, $scheme, $seasons), $input->get(HeaderBackdrop::class));
 
                     continue;
                 }
@@ -43,7 +43,7 @@ final class PairContrast implements Check
                 // Where the small text of a pair falls short, that says all: mending it mends the large text too.
                 if ($ratio < $pair->target() && ! isset($small?->places[$scheme])) {
                     $also = $large !== null && $ratio < $large->target() ? $large->places[$scheme] ?? [] : [];
-                    yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons), $input->underHeader);
+                    yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons), $input->get(HeaderBackdrop::class));
                 }
             }
         }
@@ -56,17 +56,17 @@ final class PairContrast implements Check
      *
      * @return iterable<ContrastFinding>
      */
-    private static function inSeason(RolePair $pair, string $set, SchemeColors $palette, array $seasons, ?HeaderBackdrop $under): iterable
+    private static function inSeason(RolePair $pair, ColorSet $set, SchemeColors $palette, array $seasons, HeaderBackdrop $under): iterable
     {
-        if ($seasons === [] || $under === null) {
+        if ($seasons === [] || $under->pictures === []) {
             return;
         }
         $ink = $palette->color($set, $pair->ink);
-        $own = array_column($under->seen(SchemeColors::isDark($set)), 0);
-        $faint = $under->tooFaint($ink, $pair->target(), SchemeColors::isDark($set));
+        $own = array_column($under->seen($set->isDark), 0);
+        $faint = $under->tooFaint($ink, $pair->target(), $set->isDark);
         $failing = array_values(array_filter($seasons, static fn(string $s): bool => in_array(in_array($s, $own, true) ? $s : null, $faint, true)));
         if ($failing !== []) {
-            yield self::finding($pair, $set, $pair->ratio($palette, $set), $palette, [], $failing, null);
+            yield self::finding($pair, $set, $pair->ratio($palette, $set), $palette, [], $failing, new HeaderBackdrop([]));
         }
     }
 
@@ -87,63 +87,22 @@ final class PairContrast implements Check
      */
     public static function pairs(Inspection $input): array
     {
-        // Findings, lattice and picker all ask for the same pairs of the same look.
-        self::$known ??= new \WeakMap();
-
-        return self::$known[$input] ??= self::gather($input);
+        return $input->get(RolePairs::class)->pairs;
     }
 
-    /** @return list<array{string, RolePair}> set and pair of all that a transparent header has over the first band */
+    /** @return list<array{ColorSet, RolePair}> set and pair of all that a transparent header has over the first band */
     public static function over(Inspection $input): array
     {
         $found = [];
         foreach (self::pairs($input) as $pair) {
             foreach ($pair->ground === SchemeColors::OVER && $pair->kind !== 'none' ? SchemeColors::sets($input->look, $input->theme) : [] as $set) {
-                if (isset($pair->places[SchemeColors::scheme($set)])) {
+                if (isset($pair->places[$set->scheme])) {
                     $found[] = [$set, $pair];
                 }
             }
         }
 
         return $found;
-    }
-
-    /** @var ?\WeakMap<Inspection, array<string, RolePair>> */
-    private static ?\WeakMap $known = null;
-
-    /** @return array<string, RolePair> */
-    private static function gather(Inspection $input): array
-    {
-        $sizes = new TextSizes($input);
-        $pairs = [];
-        foreach ($input->reach->pairs as $use) {
-            $ink = self::role($use->ink);
-            $ground = $use->ground === PageReader::OVER ? [$ink[0] ?? '', SchemeColors::OVER] : self::role($use->ground);
-            // Ink and ground of different schemes meet nowhere: a part that wears a scheme sets both.
-            if ($ink === null || $ground === null || $ink[0] !== $ground[0]) {
-                continue;
-            }
-            $kind = $use->state === 'disabled' ? 'none' : $use->kind;
-            $large = $kind === 'text' && $sizes->isLarge($use);
-            $key = "$ink[1]|$ground[1]|$kind|".($large ? 'large' : '');
-            $pair = $pairs[$key] ??= new RolePair($ink[1], $ground[1], $kind, $large);
-            $pair->states[$ink[0]][$use->state] = true;
-            $pair->beneath[$ink[0]][$use->beneath] = array_values(array_filter(array_map(
-                static fn(string $property): string => implode(' ', self::role($property) ?? []),
-                array_filter(explode(' ', $use->beneath)),
-            )));
-            foreach ($use->places as $page => $elements) {
-                $pair->places[$ink[0]][$page] = [...$pair->places[$ink[0]][$page] ?? [], ...$elements];
-            }
-        }
-
-        return $pairs;
-    }
-
-    /** @return ?array{string, string} scheme and role */
-    private static function role(string $property): ?array
-    {
-        return preg_match('/^--scheme-([a-z0-9]+)-([a-z0-9-]+)$/', $property, $m) ? [$m[1], $m[2]] : null;
     }
 
     /**
@@ -162,23 +121,23 @@ final class PairContrast implements Check
      * @param array<string, list<int>> $places page => elements
      * @param list<string> $seasons names
      */
-    private static function finding(RolePair $pair, string $set, float $ratio, SchemeColors $palette, array $places, array $seasons, ?HeaderBackdrop $under): ContrastFinding
+    private static function finding(RolePair $pair, ColorSet $set, float $ratio, SchemeColors $palette, array $places, array $seasons, HeaderBackdrop $under): ContrastFinding
     {
         $severity = self::severity($pair, $places !== [] || $seasons !== []);
-        $pictures = $pair->ground === SchemeColors::OVER ? $under?->tooFaint($palette->color($set, $pair->ink), $pair->target(), SchemeColors::isDark($set)) ?? [] : [];
+        $pictures = $pair->ground === SchemeColors::OVER ? $under->tooFaint($palette->color($set, $pair->ink), $pair->target(), $set->isDark) : [];
         $while = $pictures !== [] && ! in_array(null, $pictures, true) ? $pictures : ($places === [] ? $seasons : []);
-        $grounds = $palette->extremes($set, $pair->ground, array_values($pair->beneath[SchemeColors::scheme($set)] ?? [])[0] ?? []);
+        $grounds = $palette->extremes($set, $pair->ground, array_values($pair->beneath[$set->scheme] ?? [])[0] ?? []);
         $ink = $palette->color($set, $pair->ink);
         usort($grounds, static fn(Color $a, Color $b): int => Contrast::ratio($ink, $a) <=> Contrast::ratio($ink, $b));
 
         return new ContrastFinding(
-            key: 'contrast:'.(SchemeColors::isDark($set) ? 'dark:' : '').SchemeColors::scheme($set).":$pair->ink:$pair->ground:$pair->kind".($pair->large ? ':large' : ''),
+            key: 'contrast:'.($set->isDark ? 'dark:' : '').$set->scheme.":$pair->ink:$pair->ground:$pair->kind".($pair->large ? ':large' : ''),
             severity: $severity,
-            title: $pair->title().($pair->large ? ', large' : '').(SchemeColors::isDark($set) ? ', in dark surroundings' : '').($while !== [] ? ', while '.implode(' and ', $while).(count($while) === 1 ? ' runs' : ' run') : ''),
+            title: $pair->title().($pair->large ? ', large' : '').($set->isDark ? ', in dark surroundings' : '').($while !== [] ? ', while '.implode(' and ', $while).(count($while) === 1 ? ' runs' : ' run') : ''),
             set: $set,
-            scheme: SchemeColors::scheme($set),
-            inkPath: "$set.".SchemeColors::source($pair->ink),
-            groundPath: "$set.".($pair->ground === SchemeColors::OVER ? 'ground' : SchemeColors::source($pair->ground)),
+            scheme: $set->scheme,
+            inkPath: $set->path(SchemeColors::source($pair->ink)),
+            groundPath: $set->path($pair->ground === SchemeColors::OVER ? 'ground' : SchemeColors::source($pair->ground)),
             inkColor: $ink->hex(),
             groundColor: $grounds[0]->hex(),
             measure: $ratio,

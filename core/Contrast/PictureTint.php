@@ -8,6 +8,7 @@ use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\Type\RangeType;
 
 /** A veil over the picture under a transparent header, with which what stands there can be read. */
 final readonly class PictureTint
@@ -21,12 +22,12 @@ final readonly class PictureTint
     /**
      * The thinnest one, stronger than the present, with which inks hold under every picture.
      *
-     * @param Setting $setting of the veil: its bounds and its steps
+     * @param RangeType $bounds of the veil's setting
      * @param list<array{Color, float, bool}> $inks each with its target ratio and whether it is for dark surroundings
      */
-    public static function thinnest(HeaderBackdrop $under, Setting $setting, array $inks): ?self
+    public static function thinnest(HeaderBackdrop $under, RangeType $bounds, array $inks): ?self
     {
-        for ($strength = $under->veil + $setting->increment; $strength <= $setting->max + 1e-9; $strength += $setting->increment) {
+        for ($strength = $under->veil + $bounds->increment; $strength <= $bounds->max + 1e-9; $strength += $bounds->increment) {
             $faint = array_filter($inks, static fn(array $ink): bool => $under->tooFaint($ink[0], $ink[1], $ink[2], $strength) !== []);
             if ($faint === []) {
                 return new self(round($strength, 2), self::change($under, $strength));

@@ -7,6 +7,7 @@ namespace Ikat\Core\Contrast;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
+use Ikat\Core\Setting\Type\RangeType;
 
 /**
  * Mends all faint pairs of a look so that the fixes hold together.
@@ -22,27 +23,27 @@ final class RepairAll
     public static function of(Inspection $input): RepairPlan
     {
         $changes = $steps = $left = $menders = [];
-        $palette = SchemeColors::of($input);
+        $palette = $input->get(SchemeColors::class);
         foreach (SchemeColors::sets($input->look, $input->theme) as $set) {
-            $mender = $menders[$set] = ContrastRepair::of($input, $set, $palette);
+            $mender = $menders[$set->name] = ContrastRepair::of($input, $set, $palette);
             for ($i = 0; $i < self::STEPS && ($best = self::best($mender)) !== null; $i++) {
                 foreach ($best as $role => $color) {
-                    $steps[] = ['label' => $input->look->catalog->get("$set.$role")->label, 'from' => $mender->roles[$role]->hex(), 'to' => $color->hex(), 'says' => $color->hex(), 'difference' => Ciede2000::difference($mender->roles[$role], $color)];
-                    $changes["$set.$role"] = $color->hex();
+                    $steps[] = ['label' => $input->look->catalog->get($set->path($role))->label, 'from' => $mender->roles[$role]->hex(), 'to' => $color->hex(), 'says' => $color->hex(), 'difference' => Ciede2000::difference($mender->roles[$role], $color)];
+                    $changes[$set->path($role)] = $color->hex();
                 }
                 $mender->take($best);
             }
         }
         $veil = self::veil($input, $menders);
-        if ($veil !== null && $input->underHeader?->veilPath !== null) {
-            $path = $input->underHeader->veilPath;
+        if ($veil !== null && $input->get(HeaderBackdrop::class)->veilPath !== null) {
+            $path = $input->get(HeaderBackdrop::class)->veilPath;
             $changes[$path] = $veil->inWords();
-            $steps[] = ['label' => $input->look->catalog->get($path)->label, 'from' => $input->underHeader->seen(false)[0][1][0]->hex(), 'to' => $input->underHeader->seen(false, $veil->strength)[0][1][0]->hex(), 'says' => $veil->inWords(), 'difference' => $veil->difference];
+            $steps[] = ['label' => $input->look->catalog->get($path)->label, 'from' => $input->get(HeaderBackdrop::class)->seen(false)[0][1][0]->hex(), 'to' => $input->get(HeaderBackdrop::class)->seen(false, $veil->strength)[0][1][0]->hex(), 'says' => $veil->inWords(), 'difference' => $veil->difference];
         }
-        foreach ($menders as $set => $mender) {
+        foreach ($menders as $mender) {
             foreach ($mender->failing() as $pair) {
                 if ($veil === null || $pair->ground !== SchemeColors::OVER) {
-                    $left[] = $mender->contradiction($pair, $input->theme->schemes[SchemeColors::scheme($set)]);
+                    $left[] = $mender->contradiction($pair, $input->theme->schemes[$mender->set->scheme]);
                 }
             }
         }
@@ -57,13 +58,14 @@ final class RepairAll
      */
     private static function veil(Inspection $input, array $menders): ?PictureTint
     {
-        $under = $input->underHeader;
+        $under = $input->get(HeaderBackdrop::class);
         $isLeft = array_filter($menders, static fn(ContrastRepair $m): bool => array_filter($m->failing(), static fn(RolePair $p): bool => $p->ground === SchemeColors::OVER) !== []) !== [];
-        if ($under?->veilPath === null || ! $isLeft) {
+        $bounds = $under->veilPath === null ? null : $input->look->catalog->get($under->veilPath)->type;
+        if (! $bounds instanceof RangeType || ! $isLeft) {
             return null;
         }
 
-        return PictureTint::thinnest($under, $input->look->catalog->get($under->veilPath), array_map(static fn(array $p): array => [$menders[$p[0]]->color($p[1]->ink), $p[1]->target(), SchemeColors::isDark($p[0])], PairContrast::over($input)));
+        return PictureTint::thinnest($under, $bounds, array_map(static fn(array $p): array => [$menders[$p[0]->name]->color($p[1]->ink), $p[1]->target(), $p[0]->isDark], PairContrast::over($input)));
     }
 
     /** @return ?array<string, Color> role => color: the change of one role, or of two, that mends the most and breaks nothing */

@@ -6,8 +6,10 @@ namespace Ikat\Core\Contrast;
 
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Color\Color;
+use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Setting\Alias;
-use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\ColorSet;
+use Ikat\Core\Setting\SettingPath;
 
 /** "Two buttons use another color: join them?" Where the same role shows elsewhere in another color, and whether it could follow. */
 final class RoleJoining
@@ -22,14 +24,12 @@ final class RoleJoining
      */
     public static function offers(Inspection $input, string $path): array
     {
-        if (! preg_match('/^scheme\.([a-z0-9]+)\.([a-z-]+)$/', $path, $m)) {
+        $asked = SettingPath::of($path);
+        if ($asked->set === null || $asked->set->isDark || ! in_array($asked->role, self::ROLES, true)) {
             return [];
         }
-        [, $scheme, $role] = $m;
-        if (! in_array($role, self::ROLES, true)) {
-            return [];
-        }
-        $palette = SchemeColors::of($input);
+        [$scheme, $role] = [$asked->set->scheme, $asked->role];
+        $palette = $input->get(SchemeColors::class);
         $color = Color::parse($input->look->text($path));
         $found = [];
         foreach ($input->theme->schemes as $other => $label) {
@@ -39,18 +39,18 @@ final class RoleJoining
                 continue;
             }
             // The role itself: what is derived from it, the ring of the focus, say, shows in many more places.
-            $places = array_sum(array_map(count(...), $input->reach->uses[Setting::propertyOf($its)] ?? []));
+            $places = array_sum(array_map(count(...), $input->get(ReachIndex::class)->uses[SettingPath::property($its)] ?? []));
             if ($places === 0) {
                 continue;
             }
-            $mender = ContrastRepair::of($input, "scheme.$other", $palette);
+            $mender = ContrastRepair::of($input, ColorSet::of($other), $palette);
             $before = ContrastRepair::keys($mender->failing());
             $broken = array_filter($mender->failing([$role => $color]), static fn(RolePair $p): bool => ! in_array(ContrastRepair::keys([$p])[0], $before, true));
             $first = array_values($broken)[0] ?? null;
             $found[] = [
                 'scheme' => $other, 'label' => $label, 'places' => $places, 'color' => $input->look->text($its),
                 'change' => [$its => Alias::to($path)],
-                'faint' => $first === null ? null : $first->title().' would have '.ContrastFinding::say($mender->ratioWith($first, [$role => $color])).' : 1, '.ContrastFinding::say($first->target()).' needed',
+                'faint' => $first === null ? null : $first->title().' would have '.ContrastFinding::ratioText($mender->ratioWith($first, [$role => $color])).' : 1, '.ContrastFinding::ratioText($first->target()).' needed',
             ];
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Contrast;
 
 use Ikat\Core\Color\Contrast;
+use Ikat\Core\Setting\ColorSet;
 use Ikat\Core\Setting\SchemeRoles;
 
 /** One role on another, as the storefront's pages use it, in whatever scheme. */
@@ -67,9 +68,9 @@ final class RolePair
     }
 
     /** @return float the worst contrast in a set, wherever it occurs there */
-    public function ratio(SchemeColors $palette, string $set): float
+    public function ratio(SchemeColors $palette, ColorSet $set): float
     {
-        $under = $this->beneath[SchemeColors::scheme($set)] ?? [];
+        $under = $this->beneath[$set->scheme] ?? [];
         $worst = INF;
         foreach ($under === [] ? [[]] : $under as $beneath) {
             $worst = min($worst, $palette->ratio($set, $this->ink, $this->ground, $beneath));

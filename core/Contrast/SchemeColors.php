@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Contrast;
 
 use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\Measurement;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Compositing;
@@ -14,15 +15,14 @@ use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\ColorSet;
 use Ikat\Core\Setting\Gradient;
 use Ikat\Core\Setting\SchemeRoles;
 
 /**
  * Every role of every set of colors, derived ones included, and the contrast of one on another at its worst point.
- *
- * A set is named as its settings begin: scheme.night, and dark.night for the same scheme in dark surroundings.
  */
-final class SchemeColors
+final class SchemeColors implements Measurement
 {
     /** The ground of what lies transparent over the first band. */
     public const OVER = 'over';
@@ -36,61 +36,44 @@ final class SchemeColors
     /** @var array<string, float> "set role" => 0..1 */
     private array $luminance = [];
 
-    /** @param list<string> $sets */
-    public function __construct(private readonly ResolvedLook $look, array $sets, private readonly ?HeaderBackdrop $over = null)
+    /** @param list<ColorSet> $sets */
+    public function __construct(private readonly ResolvedLook $look, array $sets, private readonly HeaderBackdrop $over = new HeaderBackdrop([]))
     {
         foreach ($sets as $set) {
             foreach (array_keys(SchemeRoles::ALL) as $role) {
-                $this->colors[$set][$role] = Color::parse($look->text("$set.$role"));
+                $this->colors[$set->name][$role] = Color::parse($look->text($set->path($role)));
             }
-            $this->colors[$set] += SchemeStates::of($this->colors[$set]);
+            $this->colors[$set->name] += SchemeStates::of($this->colors[$set->name]);
         }
     }
 
-    /** @var ?\WeakMap<Inspection, self> */
-    private static ?\WeakMap $known = null;
-
-    public static function of(Inspection $input): self
+    public static function measure(Inspection $inspection): self
     {
-        // Checks, lattice, fixes and picker all ask for the same colors of the same look.
-        self::$known ??= new \WeakMap();
-
-        return self::$known[$input] ??= new self($input->look, self::sets($input->look, $input->theme), $input->underHeader);
+        return new self($inspection->look, self::sets($inspection->look, $inspection->theme), $inspection->get(HeaderBackdrop::class));
     }
 
     /**
      * The sets of colors a look has.
      *
-     * @return list<string>
+     * @return list<ColorSet>
      */
     public static function sets(ResolvedLook $look, Theme $theme): array
     {
-        $sets = array_map(static fn(string $scheme): string => "scheme.$scheme", array_keys($theme->schemes));
+        $sets = array_map(static fn(string $scheme): ColorSet => ColorSet::of($scheme), array_keys($theme->schemes));
         $isDark = $look->catalog->has(ColorInventory::DARK) && $look->value(ColorInventory::DARK) === true;
 
-        return $isDark ? [...$sets, ...array_map(static fn(string $scheme): string => "dark.$scheme", array_keys($theme->schemes))] : $sets;
+        return $isDark ? [...$sets, ...array_map(static fn(string $scheme): ColorSet => ColorSet::of($scheme, true), array_keys($theme->schemes))] : $sets;
     }
 
-    /** The scheme a set belongs to. */
-    public static function scheme(string $set): string
+    public function color(ColorSet $set, string $role): Color
     {
-        return substr($set, (int) strpos($set, '.') + 1);
-    }
-
-    public static function isDark(string $set): bool
-    {
-        return str_starts_with($set, 'dark.');
-    }
-
-    public function color(string $set, string $role): Color
-    {
-        return $this->colors[$set][$role];
+        return $this->colors[$set->name][$role];
     }
 
     /** @return array<string, Color> by role, derived ones not included */
-    public function roles(string $set): array
+    public function roles(ColorSet $set): array
     {
-        return array_intersect_key($this->colors[$set], SchemeRoles::ALL);
+        return array_intersect_key($this->colors[$set->name], SchemeRoles::ALL);
     }
 
     /**
@@ -100,14 +83,14 @@ final class SchemeColors
      *
      * @return float 1..21, unrounded
      */
-    public function ratio(string $set, string $ink, string $ground, array $beneath = []): float
+    public function ratio(ColorSet $set, string $ink, string $ground, array $beneath = []): float
     {
-        $color = $this->colors[$set][$ink];
+        $color = $this->colors[$set->name][$ink];
         if ($color->alpha < 1) {
             return min(array_map(static fn(Color $under): float => Contrast::ratio($color, $under), $this->ground($set, $ground, $beneath)));
         }
 
-        return self::worst($this->luminance["$set $ink"] ??= Contrast::luminance($color), $this->lights($set, $ground, $beneath), $ground !== self::OVER);
+        return self::worst($this->luminance["$set->name $ink"] ??= Contrast::luminance($color), $this->lights($set, $ground, $beneath), $ground !== self::OVER);
     }
 
     /**
@@ -118,12 +101,12 @@ final class SchemeColors
      *
      * @return non-empty-list<Color> opaque
      */
-    public function ground(string $set, string $role, array $beneath = []): array
+    public function ground(ColorSet $set, string $role, array $beneath = []): array
     {
         $colors = match (true) {
-            $role === self::OVER => array_merge(...array_column($this->over?->seen(self::isDark($set)) ?? [], 1)) ?: [$this->colors[$set]['ground']],
+            $role === self::OVER => array_merge(...array_column($this->over->seen($set->isDark), 1)) ?: [$this->colors[$set->name]['ground']],
             $role === 'ground' && $this->gradient($set) !== '' => Gradient::parse($this->gradient($set))->colors(fn(string $c): Color => Color::parse(Alias::target($c) === null ? $c : $this->look->text((string) Alias::target($c)))),
-            default => [$this->colors[$set][$role]],
+            default => [$this->colors[$set->name][$role]],
         };
         $found = [];
         foreach ($colors as $color) {
@@ -142,7 +125,7 @@ final class SchemeColors
      *
      * @return non-empty-list<Color> one or two
      */
-    public function extremes(string $set, string $role, array $beneath = []): array
+    public function extremes(ColorSet $set, string $role, array $beneath = []): array
     {
         $colors = $this->ground($set, $role, $beneath);
         if (count($colors) === 1) {
@@ -155,9 +138,9 @@ final class SchemeColors
         return [$least, $most];
     }
 
-    public function gradient(string $set): string
+    public function gradient(ColorSet $set): string
     {
-        return $this->look->catalog->has("$set.gradient") ? $this->look->text("$set.gradient") : '';
+        return $this->look->catalog->has($set->path('gradient')) ? $this->look->text($set->path('gradient')) : '';
     }
 
     /** The setting role a derived role should be mended at. */
@@ -171,16 +154,16 @@ final class SchemeColors
      *
      * @return non-empty-list<Color>
      */
-    private function under(string $set, array $beneath): array
+    private function under(ColorSet $set, array $beneath): array
     {
         $next = array_shift($beneath);
         if ($next === null) {
             return [Color::in(ColorSpace::Srgb, 1, 1, 1)];
         }
         [$scheme, $role] = explode(' ', $next);
-        $other = strtok($set, '.').".$scheme";
+        $other = $set->with($scheme);
 
-        return isset($this->colors[$other][$role]) ? $this->ground($other, $role, $beneath) : $this->under($set, $beneath);
+        return isset($this->colors[$other->name][$role]) ? $this->ground($other, $role, $beneath) : $this->under($set, $beneath);
     }
 
     /**
@@ -188,9 +171,9 @@ final class SchemeColors
      *
      * @return non-empty-list<float>
      */
-    private function lights(string $set, string $role, array $beneath): array
+    private function lights(ColorSet $set, string $role, array $beneath): array
     {
-        $key = "$set $role ".(($this->colors[$set][$role]->alpha ?? 1) < 1 || $this->gradient($set) !== '' ? implode(',', $beneath) : '');
+        $key = "$set->name $role ".(($this->colors[$set->name][$role]->alpha ?? 1) < 1 || $this->gradient($set) !== '' ? implode(',', $beneath) : '');
 
         return $this->lights[$key] ??= array_map(Contrast::luminance(...), $this->ground($set, $role, $beneath));
     }

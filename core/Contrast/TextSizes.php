@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Ikat\Core\Contrast;
 
 use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\Measurement;
 use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Compile\TypeScale;
 use Ikat\Core\Reach\PairUse;
 use Ikat\Core\Reach\SizeEstimate;
+use Ikat\Core\Setting\Type\LengthType;
 
 /** How large text is on the smallest window, so that "large" is never claimed where it is not. */
-final class TextSizes
+final class TextSizes implements Measurement
 {
     /** WCAG 2.2, definition of large scale: 18 pt, or 14 pt bold; in CSS px. */
     private const LARGE = 24.0;
@@ -23,10 +25,10 @@ final class TextSizes
     /** @var array<string, float> */
     private array $known = [];
 
-    public function __construct(Inspection $input)
+    private function __construct(Inspection $input)
     {
         foreach ($input->look->all() as $resolution) {
-            if ($resolution->setting->unit === 'px') {
+            if ($resolution->setting->type instanceof LengthType && $resolution->setting->type->unit === 'px') {
                 $this->properties[$resolution->setting->property()] = LookCompiler::literal($resolution->setting, $resolution->value);
             }
         }
@@ -35,6 +37,11 @@ final class TextSizes
         foreach (TypeScale::STEPS as $step) {
             $this->properties['--type-step-'.($step < 0 ? 'small' : $step)] = TypeScale::small($base, $scale, $step).'px';
         }
+    }
+
+    public static function measure(Inspection $inspection): self
+    {
+        return new self($inspection);
     }
 
     public function isLarge(PairUse $use): bool

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Exchange;
 
-use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\ColorSet;
 use Ikat\Core\Setting\Gradient;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\Type\ColorType;
+use Ikat\Core\Setting\Type\GradientType;
 
 /** One color, or one gradient, of a palette file. */
 final readonly class PaletteEntry
@@ -32,14 +34,14 @@ final readonly class PaletteEntry
             if ($written === '') {
                 continue;
             }
-            $isGradient = $resolution->setting->type === SettingType::Gradient;
+            $isGradient = $resolution->setting->type instanceof GradientType;
             // What leads out of the file, or from the dark set to the light one, is written as the color it comes to.
             $follow = static function (string $color) use ($look, $names, $path): string {
                 $target = Alias::target($color);
                 if ($target === null) {
                     return $color;
                 }
-                $staysOut = ! isset($names[$target]) || (str_starts_with($path, 'dark.') && str_starts_with($target, 'scheme.'));
+                $staysOut = ! isset($names[$target]) || (SettingPath::of($path)->set?->isDark === true && SettingPath::of($target)->set?->isDark === false);
 
                 return $staysOut ? $look->text($target) : Alias::to($names[$target]);
             };
@@ -61,11 +63,11 @@ final readonly class PaletteEntry
         foreach (self::called($theme->brandColors) as $key => $called) {
             $names["brand.$key"] = "brand.$called";
         }
-        foreach (['scheme', 'dark'] as $set) {
+        foreach ([false, true] as $isDark) {
             foreach (self::called($theme->schemes) as $key => $called) {
-                foreach ($look->catalog->under("$set.$key") as $setting) {
-                    if (in_array($setting->type, [SettingType::Color, SettingType::Gradient], true)) {
-                        $names[$setting->path] = "$set.$called".substr($setting->path, strlen("$set.$key"));
+                foreach ($look->catalog->under(ColorSet::of((string) $key, $isDark)->name) as $setting) {
+                    if ($setting->type instanceof ColorType || $setting->type instanceof GradientType) {
+                        $names[$setting->path] = ColorSet::of($called, $isDark)->path(SettingPath::of($setting->path)->role);
                     }
                 }
             }
@@ -83,7 +85,7 @@ final readonly class PaletteEntry
     {
         $called = [];
         foreach ($labels as $key => $label) {
-            $plain = preg_match(ColorInventory::OWN, (string) $key) === 1 ? self::plain($label) : (string) $key;
+            $plain = SettingPath::isOwnKey((string) $key) ? self::plain($label) : (string) $key;
             for ($free = $plain, $i = 2; in_array($free, $called, true) || (isset($labels[$free]) && $free !== $key); $i++) {
                 $free = "$plain-$i";
             }

@@ -9,9 +9,11 @@ use Ikat\Core\Look\LookState;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\ColorSet;
 use Ikat\Core\Setting\Gradient;
 use Ikat\Core\Setting\SchemeRoles;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\Type\GradientType;
 
 /** What the colors of a file would change in a look: told by their names, and what has none here listed or added. */
 final class PaletteTaking
@@ -68,8 +70,9 @@ final class PaletteTaking
         }
         // A look without a second set for dark surroundings gets one: its names are those of the schemes.
         foreach ($known as $name => $path) {
-            if (str_starts_with($path, 'scheme.')) {
-                $known[(string) preg_replace('/^scheme/', 'dark', (string) $name)] ??= 'dark'.substr($path, 6);
+            $its = SettingPath::of($path);
+            if ($its->set !== null && ! $its->set->isDark) {
+                $known[(string) preg_replace('/^scheme/', 'dark', (string) $name)] ??= ColorSet::of($its->set->scheme, true)->path($its->role);
             }
         }
         foreach (array_keys($this->colors) as $name) {
@@ -195,7 +198,7 @@ final class PaletteTaking
                 $same++;
             }
         }
-        if ($this->look->value(ColorInventory::DARK) !== true && array_filter(array_keys($changes), static fn(string $p): bool => str_starts_with($p, 'dark.')) !== []) {
+        if ($this->look->value(ColorInventory::DARK) !== true && array_filter(array_keys($changes), static fn(string $p): bool => SettingPath::of($p)->set?->isDark === true) !== []) {
             $changes[ColorInventory::DARK] = true;
             $this->added[] = 'colors of their own in dark surroundings';
         }
@@ -205,7 +208,7 @@ final class PaletteTaking
 
     private function isGradient(string $path): bool
     {
-        return $this->look->catalog->get($path)->type === SettingType::Gradient;
+        return $this->look->catalog->get($path)->type instanceof GradientType;
     }
 
     /** The color a name of the file leads to. */

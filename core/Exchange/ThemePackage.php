@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Exchange;
 
-use Ikat\Core\Look\ItemLists;
-use Ikat\Core\Look\Layer;
-use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Catalog\StorefrontCatalog;
 use Ikat\Core\Setting\LookException;
@@ -84,7 +81,7 @@ final readonly class ThemePackage
 
     private static function catalog(Theme $theme, string $starter): SettingCatalog
     {
-        return StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), [...$theme->layers($starter), new Layer(LayerKind::Look, '', [])]));
+        return (new StorefrontCatalog())->of($theme, $theme->layers($starter));
     }
 
     /** @param array<array-key, mixed> $row */

@@ -13,7 +13,7 @@ use Ikat\Core\Look\Theme;
 use Ikat\Core\Look\ThemeChange;
 use Ikat\Core\Setting\Alias;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\StepKey;
 
 /**
  * Reads a theme from open design tokens.
@@ -114,7 +114,7 @@ final class ThemeTokens
             throw UnreadableTheme::at($path, 'its default does not lie between its least and its most');
         }
 
-        return Setting::length($path, $label, 'theme', Step::Start, $default, $least, $most, 1, $unit, $words);
+        return Setting::length($path, $label, 'theme', StepKey::START, $default, $least, $most, 1, $unit, $words);
     }
 
     /** @param array<string, mixed> $row */
@@ -131,7 +131,7 @@ final class ThemeTokens
             throw UnreadableTheme::at($path, 'its default is not one of its choices');
         }
 
-        return Setting::choice($path, $label, 'theme', Step::Start, $row['default'], $choices, array_intersect_key($css, $choices), $words);
+        return Setting::choice($path, $label, 'theme', StepKey::START, $row['default'], $choices, array_intersect_key($css, $choices), $words);
     }
 
     /**

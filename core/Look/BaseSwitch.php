@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Look;
 
 use Ikat\Core\Setting\Links;
+use Ikat\Core\Setting\SettingPath;
 
 /** What becomes of the merchant's own changes when a look is put on another base. */
 final readonly class BaseSwitch
@@ -27,11 +28,11 @@ final readonly class BaseSwitch
                 continue;
             }
             $setting = $before->catalog->get($path);
-            $row = ['path' => $path, 'label' => $setting->label, 'value' => $setting->say($value)];
+            $row = ['path' => $path, 'label' => $setting->label, 'value' => $setting->describe($value)];
             $why = self::why($path, $value, $before, $after, $theme);
             if ($why === null) {
                 $same = $before->value($path) === $after->value($path);
-                $stay[] = [...$row, 'becomes' => $same ? null : $after->catalog->get($path)->say($after->value($path))];
+                $stay[] = [...$row, 'becomes' => $same ? null : $after->catalog->get($path)->describe($after->value($path))];
             } else {
                 $wait[] = [...$row, 'why' => $why];
             }
@@ -44,8 +45,8 @@ final readonly class BaseSwitch
     {
         if (! $after->catalog->has($path)) {
             return match (true) {
-                str_starts_with($path, 'scheme.') => "$theme->title has no such scheme",
-                str_starts_with($path, 'own.') => 'it is the theme’s own that you leave',
+                SettingPath::of($path)->set !== null => "$theme->title has no such scheme",
+                SettingPath::first($path) === 'own' => 'it is the theme’s own that you leave',
                 default => "$theme->title does not have it",
             };
         }
@@ -55,11 +56,11 @@ final readonly class BaseSwitch
                 if (! $after->catalog->has($followed)) {
                     $label = $before->catalog->has($followed) ? $before->catalog->get($followed)->label : $followed;
 
-                    return "what it is linked to, “{$label}”, is not in $theme->title; there it is {$resolution->setting->say($resolution->value)}";
+                    return "what it is linked to, “{$label}”, is not in $theme->title; there it is {$resolution->setting->describe($resolution->value)}";
                 }
             }
 
-            return "$theme->title has no “{$before->catalog->get($path)->say($value)}”; there it is {$resolution->setting->say($resolution->value)}";
+            return "$theme->title has no “{$before->catalog->get($path)->describe($value)}”; there it is {$resolution->setting->describe($resolution->value)}";
         }
         if ($resolution->unmet !== null && $before->at($path)->unmet === null) {
             return 'it takes effect when '.$resolution->unmet->inWords($after->catalog);

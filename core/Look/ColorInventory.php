@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Look;
 
+use Ikat\Core\Setting\SettingPath;
+
 /**
  * The brand colors and color schemes a look has, in their order and by their names: the theme's, as the merchant changed
  * them; and whether the look carries a second set of colors for dark surroundings.
@@ -17,9 +19,6 @@ final readonly class ColorInventory
     public const BRAND_AWAY = 'palette.away.brand';
     public const SCHEMES_AWAY = 'palette.away.schemes';
     public const DARK = 'dark.on';
-
-    /** What a merchant adds is named own1, own2… */
-    public const OWN = '/^own[1-9][0-9]?$/';
 
     /**
      * @param array<string, string> $brand key => label, those in use, in order
@@ -68,7 +67,7 @@ final readonly class ColorInventory
         [$list, $away] = $prefix === 'brand' ? [self::BRAND, self::BRAND_AWAY] : [self::SCHEMES, self::SCHEMES_AWAY];
         $changes = [$list => implode(',', array_diff(array_keys($labels), [$key]))];
 
-        return preg_match(self::OWN, $key) === 1 ? $changes : [...$changes, $away => implode(',', array_unique([...array_filter(explode(',', $look->text($away))), $key]))];
+        return SettingPath::isOwnKey($key) ? $changes : [...$changes, $away => implode(',', array_unique([...array_filter(explode(',', $look->text($away))), $key]))];
     }
 
     /** The first key own1, own2… that is neither in use nor waits among changes. */
@@ -76,9 +75,8 @@ final readonly class ColorInventory
     {
         $taken = [];
         foreach ($own->own as $path => $value) {
-            if (preg_match("/^(?:name\\.)?$prefix\\.(own[0-9]+)/", $path, $m)) {
-                $taken[$m[1]] = true;
-            }
+            $named = SettingPath::of($path);
+            $taken[($prefix === 'brand' ? $named->brand : $named->scheme) ?? ''] = true;
             if ($path === ($prefix === 'brand' ? self::BRAND : self::SCHEMES)) {
                 $taken += array_flip(explode(',', (string) $value));
             }
@@ -98,7 +96,7 @@ final readonly class ColorInventory
     {
         $list = static fn(string $at): array => array_filter(explode(',', (string) ($values[$at] ?? '')));
         $away = array_intersect_key($themes, array_flip($list($awayPath)));
-        $written = array_filter($list($path), static fn(string $k): bool => isset($themes[$k]) || preg_match(self::OWN, $k) === 1);
+        $written = array_filter($list($path), static fn(string $k): bool => isset($themes[$k]) || SettingPath::isOwnKey($k));
         // What a list made on another theme or version does not name comes last: nothing goes that nobody put away.
         $keys = array_values(array_unique([...$written, ...array_keys($themes)]));
         $keys = array_values(array_diff($keys, array_map(strval(...), array_keys($away)))) ?: $keys;

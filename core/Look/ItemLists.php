@@ -6,6 +6,7 @@ namespace Ikat\Core\Look;
 
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\Type\ItemsType;
 
 /** Which items the lists of a look have; the catalog is made for them. */
 final readonly class ItemLists
@@ -71,8 +72,7 @@ final readonly class ItemLists
         $items = [];
         foreach ($lists as $list) {
             $names = array_unique(array_filter(explode(',', implode(',', $written($list)))));
-            $fit = array_filter($names, static fn(string $n): bool => preg_match('/^([a-z]+)-[1-9][0-9]{0,3}$/', $n, $m) === 1 && isset($list->choices[$m[1]]));
-            $items[$list->path] = array_values(array_map(static fn(string $n): Item => Item::named($list->of, $n), $fit));
+            $items[$list->path] = $list->type instanceof ItemsType ? array_values(array_filter(array_map($list->type->item(...), $names))) : [];
         }
 
         return new self($items);

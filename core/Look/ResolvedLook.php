@@ -46,6 +46,18 @@ final readonly class ResolvedLook
         return array_map(static fn(Resolution $r): bool|float|string => $r->value, $this->resolutions);
     }
 
+    /**
+     * What differs from the values of a release. What the rule makes of colors for dark surroundings is no change of the merchant's.
+     *
+     * @param array<string, bool|float|int|string> $live by path
+     *
+     * @return array<string, Resolution> by path
+     */
+    public function changedSince(array $live): array
+    {
+        return array_filter($this->resolutions, static fn(Resolution $r): bool => $r->layer->kind !== LayerKind::Rule && LookState::canonical($live[$r->setting->path] ?? null) !== $r->value);
+    }
+
     /** Why a setting has its value, in one sentence. */
     public function why(string $path): string
     {

@@ -9,7 +9,7 @@ use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Links;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingCatalog;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Type\ColorType;
 
 /**
  * Walks the layers, strongest first, and follows aliases.
@@ -19,9 +19,6 @@ use Ikat\Core\Setting\SettingType;
  */
 final class Resolver
 {
-    /** What a setting of each type is when nothing else can be said; where links go in a circle, or a default follows what is not there. */
-    private const NEUTRAL = '#808080';
-
     /** @var array<string, array{bool|float|string, Layer}> the winning written value of each path */
     private array $winners = [];
 
@@ -62,9 +59,9 @@ final class Resolver
     private function isKnown(Setting $setting, bool|float|string $value): bool
     {
         if (is_string($value) && str_contains($value, '{')) {
-            $wanted = Alias::target($value) !== null ? $setting->type : SettingType::Color;
+            $wanted = Alias::target($value) !== null ? $setting->type::name() : ColorType::name();
             foreach (Links::in($setting, $value) as $target) {
-                if (! $this->catalog->has($target) || $this->catalog->get($target)->type !== $wanted) {
+                if (! $this->catalog->has($target) || $this->catalog->get($target)->type::name() !== $wanted) {
                     return false;
                 }
             }
@@ -73,12 +70,7 @@ final class Resolver
             }
         }
 
-        return match ($setting->type) {
-            SettingType::Choice, SettingType::Font => is_string($value) && isset($setting->choices[$value]),
-            SettingType::Length, SettingType::Number, SettingType::Count => is_float($value) && $value >= $setting->min && $value <= $setting->max,
-            SettingType::Switch => is_bool($value),
-            default => is_string($value),
-        };
+        return $setting->accepts($value);
     }
 
     private function run(): ResolvedLook
@@ -140,11 +132,6 @@ final class Resolver
 
     private function plain(Setting $setting): bool|float|string
     {
-        return match (true) {
-            Alias::target($setting->default) === null => $setting->default,
-            $setting->type === SettingType::Color => self::NEUTRAL,
-            $setting->choices !== [] => (string) array_key_first($setting->choices),
-            default => $setting->min,
-        };
+        return Alias::target($setting->default) === null ? $setting->default : $setting->type->neutral();
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Look;
 
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Type\ChoiceType;
 
 /** The parts of a storefront that wear color schemes. */
 final class SchemeUses
@@ -15,7 +15,7 @@ final class SchemeUses
     {
         return array_values(array_filter(
             $look->catalog->all(),
-            static fn(Setting $s): bool => $s->type === SettingType::Choice && $theme->schemes !== [] && array_diff_key($theme->schemes, $s->choices) === [],
+            static fn(Setting $s): bool => $s->type instanceof ChoiceType && $theme->schemes !== [] && array_diff_key($theme->schemes, $s->type->choices) === [],
         ));
     }
 
@@ -37,7 +37,7 @@ final class SchemeUses
         $changes = ColorInventory::putAway($look, $theme->schemes, 'scheme', $scheme);
         foreach (self::of($look, $theme, $scheme) as $setting) {
             $wanted = $instead[$setting->path] ?? $heir;
-            $changes[$setting->path] = isset($setting->choices[$wanted]) && $wanted !== $scheme ? $wanted : $heir;
+            $changes[$setting->path] = $setting->accepts($wanted) && $wanted !== $scheme ? $wanted : $heir;
         }
 
         return $changes;

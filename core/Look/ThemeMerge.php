@@ -44,10 +44,10 @@ final readonly class ThemeMerge
         private array $changes,
     ) {}
 
-    public static function of(Theme $old, Theme $new, string $starter, LookState $own): self
+    public static function of(Theme $old, Theme $new, string $starter, LookState $own, StorefrontCatalog $catalogs): self
     {
-        $bare = ['before' => self::resolve($old, $starter, $own, false), 'after' => self::resolve($new, $starter, $own, false)];
-        $before = self::resolve($old, $starter, $own, true);
+        $bare = ['before' => self::resolve($catalogs, $old, $starter, $own, false), 'after' => self::resolve($catalogs, $new, $starter, $own, false)];
+        $before = self::resolve($catalogs, $old, $starter, $own, true);
         $change = $new->changes[$old->version] ?? new ThemeChange([], [], []);
         $moved = $links = $retyped = [];
         foreach ($own->own as $path => $value) {
@@ -74,7 +74,7 @@ final readonly class ThemeMerge
             }
         }
         ksort($changes, SORT_STRING);
-        $after = self::resolve($new, $starter, LookState::of([...$own->own, ...$changes]), true);
+        $after = self::resolve($catalogs, $new, $starter, LookState::of([...$own->own, ...$changes]), true);
         $told = array_fill_keys(['kept', 'carried', 'retyped', 'removed', 'shifted', 'loosened', 'questions'], []);
         foreach (array_diff_key($own->own, array_flip(Base::PATHS)) as $path => $value) {
             [$kind, $row] = self::told($path, $value, $moved[$path] ?? $path, $links[$path][1] ?? null, isset($retyped[$path]), $before, $after, $bare, $change, $new);
@@ -122,31 +122,31 @@ final readonly class ThemeMerge
         $had = $before->catalog->has($path);
         $has = $after->catalog->has($to);
         $label = $had ? $before->catalog->get($path)->label : ($has ? $after->catalog->get($to)->label : $path);
-        $said = $had ? $before->catalog->get($path)->say($value) : (string) $value;
+        $said = $had ? $before->catalog->get($path)->describe($value) : (string) $value;
         if (! $had && ! $has) {
             return ['kept', $path];
         }
         if ($isRetyped && $has) {
-            return ['retyped', ['path' => $path, 'label' => $label, 'was' => $said, 'becomes' => $after->catalog->get($to)->say($after->value($to))]];
+            return ['retyped', ['path' => $path, 'label' => $label, 'was' => $said, 'becomes' => $after->catalog->get($to)->describe($after->value($to))]];
         }
         if (! $has) {
             return ['removed', ['path' => $path, 'label' => $label, 'value' => $said, 'why' => $change->removed[$path] ?? "$new->title $new->version has nothing like it."]];
         }
         $setting = $after->catalog->get($to);
         if (! $had || $before->value($path) !== $after->value($to)) {
-            $was = $had ? $before->catalog->get($path)->say($before->value($path)) : 'without effect';
-            $row = ['path' => $path, 'label' => $label, 'was' => $was, 'becomes' => $setting->say($after->value($to)), 'why' => self::whyShifted($path, $value, $to, $after, $change, $new)];
+            $was = $had ? $before->catalog->get($path)->describe($before->value($path)) : 'without effect';
+            $row = ['path' => $path, 'label' => $label, 'was' => $was, 'becomes' => $setting->describe($after->value($to)), 'why' => self::whyShifted($path, $value, $to, $after, $change, $new)];
 
             return $after->at($to)->layer->kind === LayerKind::Look ? ['shifted', $row] : ['removed', ['path' => $path, 'label' => $label, 'value' => $said, 'why' => $row['why']]];
         }
         if ($lost !== null) {
-            return ['loosened', ['path' => $path, 'label' => $label, 'value' => $setting->say($after->value($to)), 'was' => $lost]];
+            return ['loosened', ['path' => $path, 'label' => $label, 'value' => $setting->describe($after->value($to)), 'was' => $lost]];
         }
         if ($to !== $path) {
             return ['carried', ['path' => $path, 'to' => $to, 'label' => $setting->label, 'value' => $said]];
         }
         if ($bare['before']->catalog->has($path) && $bare['before']->at($path)->written !== $bare['after']->at($path)->written) {
-            return ['questions', ['path' => $path, 'label' => $setting->label, 'before' => $setting->say($bare['before']->at($path)->written), 'mine' => $said, 'theirs' => $setting->say($bare['after']->at($path)->written)]];
+            return ['questions', ['path' => $path, 'label' => $setting->label, 'before' => $setting->describe($bare['before']->at($path)->written), 'mine' => $said, 'theirs' => $setting->describe($bare['after']->at($path)->written)]];
         }
 
         return ['kept', $path];
@@ -157,7 +157,7 @@ final readonly class ThemeMerge
         $at = $after->at($to);
 
         return match (true) {
-            $at->layer->kind !== LayerKind::Look => isset($change->removed[$path]) ? $change->removed[$path] : "$new->title $new->version does not know “{$at->setting->say($value)}”; there it is {$at->setting->say($at->value)}.",
+            $at->layer->kind !== LayerKind::Look => isset($change->removed[$path]) ? $change->removed[$path] : "$new->title $new->version does not know “{$at->setting->describe($value)}”; there it is {$at->setting->describe($at->value)}.",
             $at->chain !== [] => 'It is linked to “'.$after->catalog->get($at->chain[0])->label.'”, which comes out otherwise there.',
             Links::in($at->setting, $at->written) !== [] => 'A color it is linked to comes out otherwise there.',
             default => "It has an effect in $new->title $new->version.",
@@ -190,20 +190,19 @@ final readonly class ThemeMerge
         $moved = [];
         foreach ($after->all() as $path => $resolution) {
             if (! array_key_exists($path, $own->own) && $before->catalog->has($path) && $before->at($path)->written !== $resolution->written) {
-                $moved[] = ['path' => $path, 'label' => $resolution->setting->label, 'from' => $before->at($path)->setting->say($before->at($path)->written), 'to' => $resolution->setting->say($resolution->written)];
+                $moved[] = ['path' => $path, 'label' => $resolution->setting->label, 'from' => $before->at($path)->setting->describe($before->at($path)->written), 'to' => $resolution->setting->describe($resolution->written)];
             }
         }
 
         return $moved;
     }
 
-    private static function resolve(Theme $theme, string $starter, LookState $own, bool $withOwn): ResolvedLook
+    private static function resolve(StorefrontCatalog $catalogs, Theme $theme, string $starter, LookState $own, bool $withOwn): ResolvedLook
     {
         $layers = $theme->layers($theme->base($starter)->starter);
         $all = [...$layers, new Layer(LayerKind::Look, '', $own->own)];
-        $wardrobe = ColorInventory::in($theme, $all);
-        $catalog = StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), $all), $wardrobe);
+        $catalog = $catalogs->of($theme, $all);
 
-        return $withOwn ? DarkSchemes::resolve($catalog, $all, [], $wardrobe, true) : Resolver::resolve($catalog, $layers, true);
+        return $withOwn ? DarkSchemes::resolve($catalog, $all, [], ColorInventory::in($theme, $all), true) : Resolver::resolve($catalog, $layers, true);
     }
 }

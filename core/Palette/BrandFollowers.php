@@ -11,7 +11,10 @@ use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Alias;
 use Ikat\Core\Setting\Gradient;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\Type\ColorType;
+use Ikat\Core\Setting\Type\GradientType;
+use Ikat\Core\Setting\Type\SettingType;
 
 /** What follows what: the followers of a brand color, what becomes of them without it, and the roles that went their own way. */
 final class BrandFollowers
@@ -59,7 +62,7 @@ final class BrandFollowers
         }
 
         // Of the theme's own something may still speak, in another starter or version; of the merchant's nothing does.
-        return preg_match(ColorInventory::OWN, $key) === 1 ? $changes : [...$changes, "brand.$key" => Alias::to("brand.$heir")];
+        return SettingPath::isOwnKey($key) ? $changes : [...$changes, "brand.$key" => Alias::to("brand.$heir")];
     }
 
     /**
@@ -75,12 +78,12 @@ final class BrandFollowers
         foreach ($theme->schemes as $scheme => $label) {
             foreach ($look->catalog->under("scheme.$scheme") as $setting) {
                 $resolution = $look->at($setting->path);
-                if ($setting->type !== SettingType::Color || $resolution->chain !== []) {
+                if (! $setting->type instanceof ColorType || $resolution->chain !== []) {
                     continue;
                 }
                 $was = $original->catalog->has($setting->path) ? Alias::target($original->at($setting->path)->written) : null;
                 $isOriginal = $original->catalog->has($setting->path) && $original->at($setting->path)->written === $resolution->written;
-                $to = $was !== null && $look->catalog->has($was) && ! in_array(substr($was, 6), array_keys($theme->brandColors), true) ? null : $was;
+                $to = $was !== null && $look->catalog->has($was) && ! isset($theme->brandColors[SettingPath::of($was)->brand ?? '']) ? null : $was;
                 $color = Color::parse((string) $resolution->value);
                 $to ??= $isOriginal ? null : self::nearest($look, $theme, $color);
                 if ($to === null) {
@@ -109,6 +112,6 @@ final class BrandFollowers
 
     private static function isGradient(SettingType $type, mixed $written): bool
     {
-        return $type === SettingType::Gradient && is_string($written) && $written !== '';
+        return $type instanceof GradientType && is_string($written) && $written !== '';
     }
 }

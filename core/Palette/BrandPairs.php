@@ -9,6 +9,7 @@ use Ikat\Core\Color\Contrast;
 use Ikat\Core\Contrast\RolePair;
 use Ikat\Core\Contrast\SchemeColors;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Setting\SettingPath;
 
 /** Which brand colors meet as ink and ground, in the schemes of a theme whose roles follow brand colors. */
 final class BrandPairs
@@ -47,7 +48,7 @@ final class BrandPairs
         $chain = $look->at($path)->chain;
         $last = $chain === [] ? '' : $chain[count($chain) - 1];
 
-        return str_starts_with($last, 'brand.') ? substr($last, 6) : null;
+        return SettingPath::of($last)->brand;
     }
 
     private static function luminance(ResolvedLook $look, string $key): float

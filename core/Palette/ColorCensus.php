@@ -7,9 +7,10 @@ namespace Ikat\Core\Palette;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
-use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\SettingType;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Reach\ReachIndex;
+use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Setting\Type\ColorType;
 
 /** How many colors a look really has, which are nearly the same, and how many each page shows. */
 final class ColorCensus
@@ -25,7 +26,7 @@ final class ColorCensus
     {
         $colors = [];
         foreach ($input->look->all() as $path => $resolution) {
-            if ($resolution->setting->type === SettingType::Color && $resolution->setting->step === Step::Colors && self::isInUse($path, $input)) {
+            if ($resolution->setting->type instanceof ColorType && $resolution->setting->step === StepKey::COLORS && self::isInUse($path, $input)) {
                 $colors[(string) $resolution->value][] = $path;
             }
         }
@@ -36,9 +37,9 @@ final class ColorCensus
     /** Whether a color belongs to what the look has, and not to what it put away. */
     private static function isInUse(string $path, Inspection $input): bool
     {
-        [$kind, $key] = explode('.', $path) + ['', ''];
+        $asked = SettingPath::of($path);
 
-        return isset(($kind === 'brand' ? $input->theme->brandColors : $input->theme->schemes)[$key]);
+        return $asked->brand === null ? isset($input->theme->schemes[$asked->scheme ?? '']) : isset($input->theme->brandColors[$asked->brand]);
     }
 
     /**
@@ -76,16 +77,17 @@ final class ColorCensus
     {
         $pages = [];
         foreach ($input->look->all() as $path => $resolution) {
-            if ($resolution->setting->type !== SettingType::Color || ! preg_match('/^scheme\.([a-z0-9-]+)\./', $path, $m)) {
+            $set = SettingPath::of($path)->set;
+            if (! $resolution->setting->type instanceof ColorType || $set === null || $set->isDark) {
                 continue;
             }
-            foreach (array_keys($input->reach->uses[Setting::propertyOf($path)] ?? []) as $page) {
+            foreach (array_keys($input->get(ReachIndex::class)->uses[SettingPath::property($path)] ?? []) as $page) {
                 $pages[$page]['colors'][(string) $resolution->value] = true;
-                $pages[$page]['schemes'][$m[1]][(string) $resolution->value] = true;
+                $pages[$page]['schemes'][$set->scheme][(string) $resolution->value] = true;
             }
         }
         $told = [];
-        foreach ($input->reach->pages as $page) {
+        foreach ($input->get(ReachIndex::class)->pages as $page) {
             $schemes = array_map(count(...), $pages[$page]['schemes'] ?? []);
             arsort($schemes);
             $told[$page] = ['colors' => array_map(strval(...), array_keys($pages[$page]['colors'] ?? [])), 'schemes' => $schemes];

@@ -8,6 +8,7 @@ use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Contrast;
+use Ikat\Core\Setting\SettingPath;
 
 /**
  * Proposes brand colors from a logo's inks.
@@ -26,6 +27,15 @@ final class LogoPalettes
 
     /** @param list<array{dark: string, light: string, target: float}> $pairs of brand color keys */
     public function __construct(private readonly array $pairs) {}
+
+    /** Whether a proposal decides a color: what the merchant added stays, and so do messages, which carry a meaning of their own. */
+    public static function decides(string $path): bool
+    {
+        $of = SettingPath::of($path);
+        $isMessage = preg_match('/^(done|notice|problem)(-ink)?$/D', $of->role) === 1;
+
+        return SettingPath::first($path) !== 'name' && ($of->brand !== null && ! SettingPath::isOwnKey($of->brand) || $of->set !== null && ! $of->set->isDark && ! SettingPath::isOwnKey($of->set->scheme) && ! $isMessage);
+    }
 
     /**
      * @param list<Color> $inks of the logo, the largest share first; may be empty

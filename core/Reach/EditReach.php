@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Ikat\Core\Reach;
 
 use Ikat\Core\Check\Inspection;
+use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Look\Change;
 use Ikat\Core\Setting\Item;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Type\ItemsType;
 
 /** What of a change of one setting can be seen, and why not where nothing can. */
 final readonly class EditReach
@@ -25,30 +26,32 @@ final readonly class EditReach
             return new self([], [], null);
         }
         $setting = $input->look->catalog->get($change->path);
-        if ($setting->type === SettingType::Items && self::shown($change->before ?? $setting->default, $setting->of, $input) === self::shown($change->after ?? $setting->default, $setting->of, $input)) {
+        if ($setting->type instanceof ItemsType && self::shown($change->before ?? $setting->default, $setting->type->prefix, $input) === self::shown($change->after ?? $setting->default, $setting->type->prefix, $input)) {
             return new self([], [], 'what was moved, added or taken out is hidden');
         }
         // Words that were there and are gone, or the other way round, are seen where the part is.
-        $places = $input->reach->placesOf($change->path, $input->look, $input->compiled);
-        $latent = $input->reach->latentPlacesOf($change->path, $input->look, $input->compiled);
+        $places = $input->get(ReachIndex::class)->placesOf($change->path, $input->look, $input->get(CompiledLook::class));
+        $latent = $input->get(ReachIndex::class)->latentPlacesOf($change->path, $input->look, $input->get(CompiledLook::class));
         $wasWritten = is_string($change->before) && $change->before !== '' && $change->after === '';
         if ($places === [] && $latent === [] && $wasWritten && $input->look->at($change->path)->unmet === null) {
-            return new self($input->reach->parts[$setting->part] ?? [], $input->reach->latentParts[$setting->part] ?? [], null);
+            return new self($input->get(ReachIndex::class)->parts[$setting->part] ?? [], $input->get(ReachIndex::class)->latentParts[$setting->part] ?? [], null);
         }
 
-        return new self($places, $latent, $places === [] ? $input->reach->whyNowhere($change->path, $input->look, $input->compiled) : null);
+        return new self($places, $latent, $places === [] ? $input->get(ReachIndex::class)->whyNowhere($change->path, $input->look, $input->get(CompiledLook::class)) : null);
     }
 
     /** @return list<string> */
     private static function shown(mixed $list, string $prefix, Inspection $input): array
     {
-        $names = array_filter(explode(',', is_string($list) ? $list : ''));
-
-        return array_values(array_filter($names, static function (string $name) use ($prefix, $input): bool {
-            $path = Item::named($prefix, $name)->path('show');
-
+        $names = [];
+        foreach (Item::listed($prefix, is_string($list) ? $list : '') as $item) {
+            $path = $item->path('show');
             // Of an item that was taken out nobody can say any more; it counts as seen.
-            return ! $input->look->catalog->has($path) || $input->look->value($path) === true;
-        }));
+            if (! $input->look->catalog->has($path) || $input->look->value($path) === true) {
+                $names[] = $item->name();
+            }
+        }
+
+        return $names;
     }
 }

@@ -6,9 +6,13 @@ namespace Ikat\Core\Reach;
 
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\SettingType;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Setting\Type\KeysType;
+use Ikat\Core\Setting\Type\PicksType;
+use Ikat\Core\Setting\Type\PictureType;
+use Ikat\Core\Setting\Type\TargetType;
+use Ikat\Core\Setting\Type\TextType;
 
 /**
  * Where every custom property shows, on all pages, and which inks stand on which grounds.
@@ -108,7 +112,7 @@ final readonly class ReachIndex
         $resolution = $look->at($path);
         $setting = $resolution->setting;
         // What does not apply changes no byte, and neither does what is empty.
-        if ($resolution->unmet !== null || ($resolution->value === '' && in_array($setting->type, [SettingType::Text, SettingType::Target, SettingType::Picture, SettingType::Picks], true))) {
+        if ($resolution->unmet !== null || ($resolution->value === '' && ($setting->type instanceof TextType || $setting->type instanceof TargetType || $setting->type instanceof PictureType || $setting->type instanceof PicksType))) {
             return [];
         }
         $found = [];
@@ -118,7 +122,7 @@ final readonly class ReachIndex
             }
         }
         if (! $setting->isCss()) {
-            $found = $words[$path] ?? ($setting->type === SettingType::Text ? [] : $parts[$setting->part] ?? []);
+            $found = $words[$path] ?? ($setting->type instanceof TextType ? [] : $parts[$setting->part] ?? []);
         } elseif ($found === []) {
             $found = $words[$path] ?? [];
         }
@@ -137,7 +141,7 @@ final readonly class ReachIndex
         // A color of dark surroundings shows where its scheme's own does.
         $seen = preg_replace('/^dark\.(?!on$)/', 'scheme.', $path) ?? $path;
         $paths = array_values(array_unique([$path, $seen, ...$look->followersOf($path), ...($seen === $path ? [] : $look->followersOf($seen))]));
-        $properties = array_map(Setting::propertyOf(...), $paths);
+        $properties = array_map(SettingPath::property(...), $paths);
         foreach ($compiled->derived as $property => $sources) {
             if (array_intersect($sources, $paths) !== []) {
                 $properties[] = $property;
@@ -187,7 +191,7 @@ final readonly class ReachIndex
             return null;
         }
         $resolution = $look->at($path);
-        if ($resolution->setting->type === SettingType::Keys || str_starts_with($path, 'name.')) {
+        if ($resolution->setting->type instanceof KeysType || str_starts_with($path, 'name.')) {
             return 'not on a page: it orders and names what the workbench shows';
         }
         if ($resolution->unmet !== null) {
@@ -204,8 +208,9 @@ final readonly class ReachIndex
                 return sprintf('covered: on %s %s decides there instead', implode(', ', array_keys($this->covered[$property])), $this->inWords($this->coveredBy[$property], $look));
             }
         }
-        if (preg_match('/^(?:scheme|dark)\.([a-z0-9-]+)\./', $path, $m)) {
-            $wearers = array_filter($look->all(), static fn($r): bool => str_ends_with($r->setting->path, '.scheme') && $r->value === $m[1]);
+        $scheme = SettingPath::of($path)->set?->scheme;
+        if ($scheme !== null) {
+            $wearers = array_filter($look->all(), static fn($r): bool => str_ends_with($r->setting->path, '.scheme') && $r->value === $scheme);
 
             return $wearers === [] ? 'no part of the shop wears this scheme' : 'the parts that wear this scheme have nothing in this role';
         }
@@ -213,7 +218,7 @@ final readonly class ReachIndex
         return match (true) {
             $resolution->setting->part === 'favicon' => 'not on a page: it shows in the browser’s tab and on home screens',
             $resolution->setting->part === 'mail' => 'not on a page: it shows in e-mails and on gift cards',
-            $resolution->setting->step === Step::Seasons => 'not now: it shows while its season runs',
+            $resolution->setting->step === StepKey::SEASONS => 'not now: it shows while its season runs',
             $resolution->value === '' => 'it is empty, and what is empty is left out',
             default => 'nothing on these pages uses it',
         };

@@ -19,13 +19,12 @@ final readonly class SeasonCalendar
     public static function of(ResolvedLook $look, \DateTimeZone $zone): self
     {
         $seasons = [];
-        foreach (array_filter(explode(',', $look->text('seasons'))) as $name) {
-            $item = Item::named('season', $name);
+        foreach (Item::listed('season', $look->text('seasons')) as $item) {
             if ($look->value($item->path('on')) !== true) {
                 continue;
             }
             $seasons[] = new Season(
-                $name,
+                $item->name(),
                 $look->text($item->path('name')),
                 $look->text($item->path('starts')) ?: null,
                 $look->text($item->path('ends')) ?: null,

@@ -41,8 +41,7 @@ final class SeasonSwaps
     public static function ofSchemes(ResolvedLook $look): array
     {
         $swaps = [];
-        foreach (array_filter(explode(',', $look->text('seasons'))) as $name) {
-            $season = Item::named('season', $name);
+        foreach (Item::listed('season', $look->text('seasons')) as $season) {
             $from = $look->text($season->path('from'));
             $to = $look->text($season->path('to'));
             if ($look->value($season->path('on')) === true && $from !== 'none' && $from !== $to) {
@@ -55,8 +54,7 @@ final class SeasonSwaps
 
     private static function first(string $list, string $prefix, string $kind, ResolvedLook $look): ?Item
     {
-        foreach (array_filter(explode(',', $look->text($list))) as $name) {
-            $item = Item::named($prefix, $name);
+        foreach (Item::listed($prefix, $look->text($list)) as $item) {
             if ($item->kind === $kind) {
                 return $item;
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting;
 
+use Ikat\Core\Setting\Type\SwitchType;
+
 /** A setting applies only while another one has one of certain values. */
 final readonly class Condition
 {
@@ -29,12 +31,12 @@ final readonly class Condition
     public function inWords(SettingCatalog $catalog): string
     {
         $other = $catalog->get($this->path);
-        if ($other->type === SettingType::Switch) {
+        if ($other->type instanceof SwitchType) {
             return sprintf('“%s” is on', $other->label);
         }
 
         return sprintf('“%s” is %s', $other->label, implode(' or ', array_map(
-            static fn(bool|string $v): string => $other->choices[(string) $v] ?? (string) $v,
+            static fn(bool|string $v): string => is_bool($v) ? $other->describe($v) : $other->type->describe($v),
             $this->values,
         )));
     }

@@ -13,11 +13,8 @@ final class Links
         if (($target = Alias::target($written)) !== null) {
             return [$target];
         }
-        if ($setting->type !== SettingType::Gradient || ! is_string($written) || ! str_contains($written, '{')) {
-            return [];
-        }
 
-        return Gradient::tryParse($written)?->followed() ?? [];
+        return is_string($written) ? $setting->type->linksIn($written) : [];
     }
 
     /**
@@ -30,10 +27,7 @@ final class Links
         if (($target = Alias::target($written)) !== null) {
             return $change($target);
         }
-        if (self::in($setting, $written) === []) {
-            return $written;
-        }
 
-        return Gradient::parse((string) $written)->with(static fn(string $color): string => ($path = Alias::target($color)) === null ? $color : $change($path))->text();
+        return self::in($setting, $written) === [] ? $written : $setting->type->relinked((string) $written, $change);
     }
 }

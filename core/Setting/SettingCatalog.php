@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting;
 
+use Ikat\Core\Setting\Type\ColorType;
+
 /** The one source of truth about settings. Order is the order of the work. */
 final readonly class SettingCatalog
 {
@@ -48,7 +50,7 @@ final readonly class SettingCatalog
     }
 
     /** @return list<Setting> */
-    public function inStep(Step $step): array
+    public function inStep(string $step): array
     {
         return array_values(array_filter($this->settings, static fn(Setting $s): bool => $s->step === $step));
     }
@@ -76,14 +78,17 @@ final readonly class SettingCatalog
         $target = Alias::target($value);
         if ($target !== null) {
             $followed = $this->settings[$target] ?? throw UnacceptableValue::because($setting, $value, sprintf('it cannot follow “%s”, because there is no such setting.', $target));
-            if ($followed->type !== $setting->type) {
-                throw UnacceptableValue::because($setting, $value, sprintf('it is a %s and cannot follow “%s”, which is a %s.', $setting->type->value, $followed->label, $followed->type->value));
+            if ($followed->type::name() !== $setting->type::name()) {
+                throw UnacceptableValue::because($setting, $value, sprintf('it is a %s and cannot follow “%s”, which is a %s.', $setting->type::name(), $followed->label, $followed->type::name()));
             }
         }
 
-        $normal = ValueRule::normalize($setting, $value);
-        foreach ($setting->type === SettingType::Gradient && $normal !== '' ? Gradient::parse((string) $normal)->followed() : [] as $target) {
-            if (($this->settings[$target]->type ?? null) !== SettingType::Color) {
+        if ($target !== null) {
+            return (string) $value;
+        }
+        $normal = $setting->type->normalize($setting, $value);
+        foreach (Links::in($setting, $normal) as $target) {
+            if (! ($this->settings[$target]->type ?? null) instanceof ColorType) {
                 throw UnacceptableValue::because($setting, $value, sprintf('a stop cannot follow “%s”, because there is no such color.', $target));
             }
         }

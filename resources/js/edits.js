@@ -33,7 +33,28 @@ export function startEdits(shopWindow, reach) {
     if (tells) for (const [name, detail] of Object.entries(JSON.parse(tells[1]))) htmx.trigger(event.detail.requestConfig.elt ?? body, name, detail);
   });
 
-  body.addEventListener('htmx:beforeRequest', (event) => { lastRequest = event.detail.requestConfig; });
+  // Whatever is written, what the step is open at goes along: the answer opens it there again.
+  body.addEventListener('htmx:configRequest', ({ detail }) => {
+    if (detail.verb === 'get') return;
+    for (const [name, value] of new FormData(document.querySelector('#state'))) if (!detail.formData.has(name)) detail.formData.set(name, value);
+  });
+
+  // "Kept" is said once the server has kept it, and not before.
+  const kept = () => document.querySelector('#bar-end .kept b');
+  body.addEventListener('htmx:beforeRequest', ({ detail }) => {
+    lastRequest = detail.requestConfig;
+    if (detail.requestConfig.verb === 'get') return;
+    const line = kept();
+    line.dataset.was ??= line.textContent;
+    line.textContent = 'Keeping…';
+  });
+  body.addEventListener('htmx:afterRequest', ({ detail }) => {
+    if (detail.requestConfig.verb === 'get') return;
+    const line = kept();
+    if (line.textContent !== 'Keeping…') return;
+    line.textContent = detail.successful ? line.dataset.was : 'Not kept';
+    delete line.dataset.was;
+  });
   // Whatever a server in trouble answers with is not for reading: what it means is said, and the same is offered again.
   body.addEventListener('htmx:beforeSwap', (event) => {
     const { xhr, requestConfig } = event.detail;

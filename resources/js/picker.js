@@ -26,7 +26,7 @@ function offerEyedropper(root) {
 }
 
 async function loadGamut() {
-  gamut ??= await (await fetch('/workbench/gamut.json')).json();
+  gamut ??= await (await fetch(`${document.body.dataset.base}/gamut.json`)).json();
   return gamut;
 }
 

@@ -6,10 +6,15 @@ namespace Tests\App;
 
 use App\Inspection\Inspector;
 use App\Looks\LookReader;
-use App\Models\Look;
+use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\Inspection;
+use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\ContrastFinding;
+use Ikat\Core\Contrast\HeaderBackdrop;
 use Ikat\Core\Contrast\SchemeColors;
+use Ikat\Core\Reach\ReachIndex;
+use Ikat\Core\Setting\ColorSet;
 use Illuminate\Testing\TestResponse;
 
 /** The color desk's requests: what they write, what they refuse, and to whom they answer. */
@@ -25,14 +30,14 @@ final class ColorDeskTest extends AppTestCase
     {
         $before = $this->look()->state;
         $this->form('brand', ['like' => 'accent'])->assertOk()->assertSee('New color 1');
-        self::assertSame('#f6c159', app(LookReader::class)->resolve($this->look())->text('brand.own1'));
+        self::assertSame('#f6c159', app(LookReader::class)->of($this->look())->resolved()->text('brand.own1'));
         $this->form('schemes', ['ground' => 'own1', 'brand' => 'ink'])->assertOk()->assertSee('Ink on New color 1');
-        self::assertCount(6, app(LookReader::class)->theme($this->look())->schemes);
+        self::assertCount(6, app(LookReader::class)->of($this->look())->theme()->schemes);
         $this->edit(['path' => 'footer.scheme', 'value' => 'own1'])->assertOk();
         $this->form('brand/remove', ['key' => 'own1', 'heir' => 'mist'])->assertOk();
         self::assertSame('{brand.mist}', $this->look()->ownChanges()->own['scheme.own1.ground']);
         $this->form('schemes/remove', ['key' => 'own1', 'heir' => 'night'])->assertOk();
-        self::assertSame('night', app(LookReader::class)->resolve($this->look())->text('footer.scheme'));
+        self::assertSame('night', app(LookReader::class)->of($this->look())->resolved()->text('footer.scheme'));
         for ($i = 0; $i < 5; $i++) {
             $this->form('undo', [])->assertOk();
         }
@@ -77,11 +82,11 @@ final class ColorDeskTest extends AppTestCase
     {
         $this->actingAs($this->person('maren'));
         $base = "/workbench/looks/{$this->look()->id}";
-        $knot = $this->getJson("$base/knot?open_knot=".urlencode('reduced:ground@scheme.daylight'))->assertOk();
+        $knot = $this->getJson("$base/pair?open_pair=".urlencode('reduced:ground@scheme.daylight'))->assertOk();
         self::assertSame('reduced price on ground', $knot->json('label'));
         self::assertGreaterThan(0, $knot->json('count'));
-        $input = app(Inspector::class)->input($this->look());
-        $elements = $input->reach->placesOf('footer.scheme', $input->look, $input->compiled)['home'];
+        $input = app(Inspector::class)->inspect($this->look());
+        $elements = $input->get(ReachIndex::class)->placesOf('footer.scheme', $input->look, $input->get(CompiledLook::class))['home'];
         self::assertSame('footer.scheme', $this->getJson("$base/wearer?page=home&elements=".implode(',', $elements))->assertOk()->json('path'));
         self::assertSame([], $this->getJson("$base/wearer?page=nowhere-at-all&elements=1,2,x")->assertOk()->json());
     }
@@ -89,7 +94,7 @@ final class ColorDeskTest extends AppTestCase
     public function testDarkColorsAreNoChangesUntilTheyAreTheMerchants(): void
     {
         $this->edit(['path' => 'dark.on', 'value' => 'on'])->assertOk();
-        self::assertCount(10, SchemeColors::sets(app(LookReader::class)->resolve($this->look()), app(LookReader::class)->theme($this->look())));
+        self::assertCount(10, SchemeColors::sets(app(LookReader::class)->of($this->look())->resolved(), app(LookReader::class)->of($this->look())->theme()));
         $page = $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/publish")->assertOk();
         $page->assertSee('Colors of their own in dark surroundings')->assertDontSee('Daylight in the dark: ink');
         $this->edit(['path' => 'dark.daylight.ink', 'value' => '#eeeecc'])->assertOk();
@@ -100,16 +105,17 @@ final class ColorDeskTest extends AppTestCase
     public function testATransparentHeaderStandsOnThePictureOfTheFirstBand(): void
     {
         $changes = ['header.over' => true, 'band.lead-1.layout' => 'over', 'header.over.scheme' => 'daylight'];
-        $over = static fn(Look $look): array => array_values(array_filter(app(Inspector::class)->findings($look), static fn(Finding $f): bool => str_contains($f->key(), ':'.SchemeColors::OVER.':')));
-        self::assertSame([], $over($this->look()));
-        $tried = $this->look()->trying($changes);
-        self::assertGreaterThan(100, count(app(Inspector::class)->input($tried)->underHeader?->seen(false)[0][1] ?? []));
+        $inspect = fn(array $tried): Inspection => app(Inspector::class)->inspect($this->look(), app(LookReader::class)->trying($this->look(), $tried));
+        $over = static fn(Inspection $inspection): array => array_values(array_filter(Checks::run($inspection), static fn(Finding $f): bool => str_contains($f->key(), ':'.SchemeColors::OVER.':')));
+        self::assertSame([], $over($inspect([])));
+        $tried = $inspect($changes);
+        self::assertGreaterThan(100, count($tried->get(HeaderBackdrop::class)->seen(false)[0][1] ?? []));
         self::assertNotSame([], $over($tried), 'dark words on a picture of the night');
         // A season puts another picture there: what holds on every day's picture may fail on that one.
         $light = ['header.over' => true, 'header.over.scheme' => 'night', 'band.lead-1.layout' => 'over', 'band.lead-1.veil' => 0.5, 'band.lead-1.picture' => 'workshop', 'seasons' => 'season-1', 'season.season-1.on' => true, 'season.season-1.name' => 'Thaw', 'season.season-1.picture' => ''];
-        $now = array_map(static fn(ContrastFinding $f): string => $f->title, $over($this->look()->trying($light)));
-        $swapped = $this->look()->trying(['season.season-1.picture' => 'lead'] + $light);
-        self::assertSame([null, 'Thaw'], array_column(app(Inspector::class)->input($swapped)->underHeader?->seen(false) ?? [], 0));
+        $now = array_map(static fn(ContrastFinding $f): string => $f->title, $over($inspect($light)));
+        $swapped = $inspect(['season.season-1.picture' => 'lead'] + $light);
+        self::assertSame([null, 'Thaw'], array_column($swapped->get(HeaderBackdrop::class)->seen(false), 0));
         $then = array_map(static fn(ContrastFinding $f): string => $f->title, $over($swapped));
         self::assertNotSame([], array_filter($then, static fn(string $t): bool => str_ends_with($t, ', while Thaw runs')), implode('; ', [...$now, '|', ...$then]));
     }
@@ -128,10 +134,10 @@ final class ColorDeskTest extends AppTestCase
         self::assertArrayHasKey('--scheme-daylight-ground', $dark, 'the dark set comes by rule');
         foreach ([['brand.ink', '#402010', $light, 'scheme'], ['brand.paper', '#e0e8f0', $dark, 'dark']] as [$path, $value, $told, $kind]) {
             $this->edit(['path' => $path, 'value' => $value])->assertOk();
-            $palette = SchemeColors::of(app(Inspector::class)->input($this->look()));
+            $palette = app(Inspector::class)->inspect($this->look())->get(SchemeColors::class);
             foreach ($told as $property => $hex) {
                 [, $scheme, $role] = explode('-', substr($property, 2), 3);
-                self::assertSame($palette->color("$kind.$scheme", $role)->hex(), $hex, $property);
+                self::assertSame($palette->color(ColorSet::of($scheme, $kind === 'dark'), $role)->hex(), $hex, $property);
             }
             $this->form('undo', [])->assertOk();
         }

@@ -11,6 +11,9 @@ final class FolderOrderTest extends TestCase
 {
     private const ORDER = ['Stopgap', 'Models', 'Database', 'Files', 'Http', 'Access', 'Pictures', 'Tasks', 'Looks', 'Storeroom', 'Storefront', 'Inspection', 'Publishing', 'Demo', 'Workbench', 'Errors', 'Console', 'Providers'];
 
+    /** Folders of the workbench: the shell knows no step, and no step knows another. */
+    private const SHELL = ['Shell', 'Library'];
+
     public function testNoFolderUsesALaterOne(): void
     {
         $looked = 0;
@@ -24,6 +27,23 @@ final class FolderOrderTest extends TestCase
             }
         }
         self::assertGreaterThan(300, $looked);
+    }
+
+    public function testTheShellKnowsNoStepAndNoStepKnowsAnother(): void
+    {
+        $looked = 0;
+        foreach (self::uses() as $file => $used) {
+            if (! preg_match('#^Workbench/([A-Z]\w+)/#', $file, $from)) {
+                continue;
+            }
+            foreach ($used as $class) {
+                if (preg_match('/^App\\\\Workbench\\\\(\w+)\\\\/', $class, $to)) {
+                    self::assertContains($to[1], [...self::SHELL, $from[1]], "$file uses $class.");
+                    $looked++;
+                }
+            }
+        }
+        self::assertGreaterThan(20, $looked);
     }
 
     /** @return iterable<string, list<string>> file => classes of app it names */

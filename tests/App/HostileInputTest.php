@@ -196,14 +196,16 @@ final class HostileInputTest extends AppTestCase
         $class = new \ReflectionClass(explode('@', $action)[0]);
         $code = (string) file_get_contents((string) $class->getFileName());
         if (str_starts_with($route->uri(), 'workbench/looks')) {
-            foreach (glob(app_path('Workbench/{Shell,Library,Steps}/*.php'), GLOB_BRACE) ?: [] as $file) {
+            foreach (glob(app_path('Workbench/*/*.php'), GLOB_BRACE) ?: [] as $file) {
                 $code .= file_get_contents($file);
             }
         }
+        preg_match_all('/const ASKED = \[(.*?)\]/', $code, $asked);
+        preg_match_all("/'([a-z_]+)'/", implode(' ', $asked[1]), $listed);
         preg_match_all('/->(?:word|whole|id|number|flag|words|pairs|uploaded|secret|has|input)\(\'([a-z_]+)\'/', $code, $m);
         preg_match_all('/^\s+\'([a-z_]+)\' => \[\'(?:required|nullable)/m', $code, $rules);
 
-        return [...$m[1], ...$rules[1]];
+        return array_values(array_unique([...$m[1], ...$rules[1], ...$listed[1]]));
     }
 
     private function withoutThrottling(): void

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Inspection\Inspector;
+use App\Looks\Author;
 use App\Looks\EditLook;
+use Ikat\Core\Reach\ReachIndex;
 
 /** Reading pages is the dear part of an edit: it is done for pages whose skeleton changed, and for no other. */
 final class InspectorTest extends AppTestCase
@@ -14,11 +16,11 @@ final class InspectorTest extends AppTestCase
     private function filesAfter(array $changes): int
     {
         $look = $this->look()->load('storefront.store');
-        app(EditLook::class)($look, $changes, $look->head, 'Maren');
+        app(EditLook::class)($look, $changes, $look->head, new Author('Maren'));
         $this->app->forgetScopedInstances();
         app(\App\Models\CurrentStore::class)->is($look->storefront->store_id);
         $before = count(glob(storage_path('reach/*')) ?: []);
-        app(Inspector::class)->input($look->refresh()->load('storefront.store'));
+        app(Inspector::class)->inspect($look->refresh()->load('storefront.store'))->get(ReachIndex::class);
 
         return count(glob(storage_path('reach/*')) ?: []) - $before;
     }
@@ -44,12 +46,12 @@ final class InspectorTest extends AppTestCase
                 array_map(unlink(...), glob(storage_path('reach/*')) ?: []);
             }
 
-            return serialize(app(Inspector::class)->input($this->look()->load('storefront.store'))->reach);
+            return serialize(app(Inspector::class)->inspect($this->look()->load('storefront.store'))->get(ReachIndex::class));
         };
         $fresh(false);
         foreach ([['card.button' => 'on'], ['say.add' => 'Into the basket'], ['header.menu.place' => 'below', 'header.search' => 'box'], ['checkout.head' => 'header'], ['footer.blocks' => 'links-1'], ['locked.heading' => 'Closed']] as $changes) {
             $look = $this->look()->load('storefront.store');
-            app(EditLook::class)($look, $changes, $look->head, 'Maren');
+            app(EditLook::class)($look, $changes, $look->head, new Author('Maren'));
             $kept = $fresh(false);
             self::assertSame($fresh(true), $kept, (string) json_encode($changes));
         }

@@ -43,14 +43,14 @@ final class PaletteFilesTest extends AppTestCase
     {
         $file = ':root{--main:#123456;--moss:#3b5d3a;--lichen:var(--moss)}';
         $this->upload($file)->assertOk()->assertSee('Taken: Main')->assertSee('No color or scheme of their name here: moss #3b5d3a');
-        self::assertSame('#123456', app(LookReader::class)->resolve($this->look())->text('brand.main'));
+        self::assertSame('#123456', app(LookReader::class)->of($this->look())->resolved()->text('brand.main'));
         $this->upload($file, true)->assertOk()->assertSee('Moss, a new brand color');
-        $theme = app(LookReader::class)->theme($this->look());
+        $theme = app(LookReader::class)->of($this->look())->theme();
         self::assertSame(['Moss', 'Lichen'], array_slice(array_values($theme->brandColors), -2));
         self::assertSame('{brand.own1}', $this->look()->ownChanges()->own['brand.own2']);
         // One edit: an undo takes both back, and the names with them.
         $this->post("/workbench/looks/{$this->look()->id}/undo", ['seen' => $this->look()->head, 'step' => 'colors'], ['HX-Request' => 'true'])->assertOk();
-        self::assertArrayNotHasKey('own1', app(LookReader::class)->theme($this->look())->brandColors);
+        self::assertArrayNotHasKey('own1', app(LookReader::class)->of($this->look())->theme()->brandColors);
     }
 
     public function testHostileNamesAndFilesDoNoHarm(): void
@@ -62,7 +62,7 @@ final class PaletteFilesTest extends AppTestCase
         $this->upload(':root{--brand-main:var(--brand-second);--brand-second:var(--brand-main)}')->assertOk()->assertSee('what it follows is no color of this file');
         self::assertSame($before, $this->look()->state);
         $this->upload($hostile, true)->assertOk();
-        foreach (app(LookReader::class)->theme($this->look())->brandColors as $label) {
+        foreach (app(LookReader::class)->of($this->look())->theme()->brandColors as $label) {
             self::assertLessThanOrEqual(24, mb_strlen($label));
         }
         self::assertStringNotContainsString('<script>alert', $this->download('svg'));
@@ -86,21 +86,33 @@ final class PaletteFilesTest extends AppTestCase
     /** One question for everything has to find what each model would. */
     public function testAStoresContentsAreThoseOfItsModels(): void
     {
-        $contents = app(StoreReader::class)->contents();
+        // A look that points at everything there is, and at what is not.
+        $products = Product::query()->orderBy('id')->limit(24)->pluck('slug')->all();
+        $categories = Category::query()->pluck('slug')->all();
+        $pictures = Picture::query()->orderBy('id')->limit(12)->pluck('name')->all();
+        $look = app(LookReader::class)->trying($this->look(), [
+            'home.bands' => 'row-1,gallery-1,lead-1', 'band.row-1.source' => 'hand', 'band.row-1.products' => implode(',', [...array_slice($products, 0, 23), 'no-such-thing']),
+            'band.gallery-1.pictures' => implode(',', $pictures), 'band.lead-1.target' => "/product/{$products[0]}?a=1", 'band.row-1.target' => '/product/none',
+        ])->resolved();
+        $contents = app(StoreReader::class)->contents($look);
         self::assertSame(Page::query()->orderBy('id')->pluck('title')->all(), array_values($contents->pages));
-        self::assertSame(Product::query()->orderBy('id')->pluck('slug')->all(), $contents->products);
-        self::assertSame(Picture::query()->orderBy('id')->pluck('name')->all(), $contents->pictures);
+        self::assertEqualsCanonicalizing(array_slice($products, 0, 23), $contents->products);
+        self::assertSame([], array_diff($pictures, $contents->pictures));
+        self::assertTrue($contents->has("/product/{$products[0]}?b=2"));
+        self::assertFalse($contents->has('/product/none'));
+        self::assertLessThan(Picture::query()->count(), count($contents->pictures), 'what nothing points at is not read');
         self::assertSame(array_map(static fn(string $s): string => "/page/$s", Page::query()->where('policy', true)->orderBy('id')->pluck('slug')->all()), $contents->policies);
         foreach (MenuEntry::query()->distinct()->pluck('menu') as $menu) {
             self::assertSame(MenuEntry::query()->where('menu', $menu)->orderBy('position')->pluck('target')->all(), $contents->menus[$menu]);
         }
-        foreach (Category::query()->pluck('slug') as $slug) {
+        $linked = array_filter($categories, static fn(string $c): bool => in_array("/category/$c", array_merge(...array_values($contents->menus)), true));
+        self::assertNotSame([], $linked);
+        foreach ($linked as $slug) {
             self::assertTrue($contents->has("/category/$slug"));
         }
         // Nobody else's: another store's page is not there.
         $other = Store::query()->create(['name' => 'Elsewhere', 'countries' => ['US'], 'languages' => ['en'], 'currency' => 'USD', 'time_zone' => 'UTC'] + array_diff_key(Store::query()->firstOrFail()->getAttributes(), ['id' => 0, 'name' => 0, 'countries' => 0, 'languages' => 0]));
         Page::query()->withoutGlobalScope('store')->getQuery()->insert(['store_id' => $other->id] + array_diff_key(Page::query()->firstOrFail()->getAttributes(), ['id' => 0, 'store_id' => 0, 'slug' => 0]) + ['slug' => 'elsewhere']);
-        app(StoreReader::class)->forget();
-        self::assertFalse(app(StoreReader::class)->contents()->has('/page/elsewhere'));
+        self::assertFalse(app(StoreReader::class)->contents($look)->has('/page/elsewhere'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Looks\Author;
 use App\Looks\EditLook;
 use App\Models\Picture;
 use App\Pictures\Originals;
@@ -94,7 +95,7 @@ final class PictureTest extends AppTestCase
     {
         $picture = $this->upload();
         $look = $this->look();
-        app(EditLook::class)($look, ['band.words-1.picture' => $picture->name, 'block.about-1.show' => true], $look->head, 'Maren');
+        app(EditLook::class)($look, ['band.words-1.picture' => $picture->name, 'block.about-1.show' => true], $look->head, new Author('Maren'));
         app(PublishLook::class)($this->look(), 'Maren', null);
         $old = $picture->base;
         $this->library("/$picture->id/file", ['file' => self::file('other.png', self::png(800, 800, 200))])->assertOk()->assertSee('Bring the earlier file back');

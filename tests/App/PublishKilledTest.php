@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Looks\Author;
 use App\Looks\EditLook;
 use App\Models\CurrentStore;
 use App\Models\Look;
@@ -30,7 +31,7 @@ final class PublishKilledTest extends TestCase
         $live = Storefront::query()->where('slug', 'wrenfold')->firstOrFail()->live_release_id;
         // A color no release has worn yet, so that there is a file to write.
         $color = sprintf('#9c3a%02x', $look->head % 256);
-        app(EditLook::class)($look, ['brand.warm' => $color], $look->head, 'The test');
+        app(EditLook::class)($look, ['brand.warm' => $color], $look->head, new Author('The test'));
         $used = Release::query()->pluck('look_css')->all();
         $before = Release::query()->where('author', 'The test')->count();
         $kills = 0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Looks\Author;
 use App\Looks\EditLook;
 use App\Publishing\FindingsInTheWay;
 use App\Publishing\PublishLook;
@@ -14,7 +15,7 @@ final class PublishTest extends AppTestCase
     private function change(string $path, string $value): void
     {
         $look = $this->look();
-        app(EditLook::class)($look, [$path => $value], $look->head, 'Maren');
+        app(EditLook::class)($look, [$path => $value], $look->head, new Author('Maren'));
     }
 
     public function testNothingIsLiveUntilPublishedAndAnEarlierReleaseComesBack(): void

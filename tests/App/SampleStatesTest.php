@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Http\TypedRequest;
-use App\Models\Look;
+use App\Looks\LookReader;
 use App\Storefront\DraftShop;
 use App\Storefront\PreviewMoment;
 use App\Storefront\SamplePages;
+use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Type\ChoiceType;
+use Ikat\Core\Setting\Type\ItemsType;
+use Ikat\Core\Setting\Type\PictureType;
+use Ikat\Core\Setting\Type\SwitchType;
+use Ikat\Core\Setting\Type\TargetType;
+use Ikat\Core\Setting\Type\TextType;
 
 /** Every state a template has is on a sample page: what no page shows nobody measures. */
 final class SampleStatesTest extends AppTestCase
@@ -53,7 +59,7 @@ final class SampleStatesTest extends AppTestCase
     {
         $this->edit(['changes' => json_encode(['scheme.daylight.problem' => '#f5e9e7', 'scheme.daylight.problem-ink' => '#ffffff'])])->assertOk();
         $findings = app(\App\Inspection\Inspector::class)->findings($this->look()->load('storefront.store'));
-        $problem = array_values(array_filter($findings, static fn($f): bool => $f instanceof \Ikat\Core\Contrast\ContrastFinding && $f->set === 'scheme.daylight' && str_contains($f->inkPath, 'problem')));
+        $problem = array_values(array_filter($findings, static fn($f): bool => $f instanceof \Ikat\Core\Contrast\ContrastFinding && $f->set->name === 'scheme.daylight' && str_contains($f->inkPath, 'problem')));
         self::assertNotSame([], $problem);
         $pages = array_keys(array_merge(...array_map(static fn($f): array => $f->places, $problem)));
         foreach (['letter-refused', 'account-refused', 'cart-refused'] as $page) {
@@ -62,22 +68,28 @@ final class SampleStatesTest extends AppTestCase
         self::assertSame('stop', $problem[0]->severity()->value);
     }
 
-    /** @return iterable<Look> the demo's, and one for each choice of each setting that changes pages */
+    private static function choice(ChoiceType $type, int $i): string
+    {
+        return (string) array_keys($type->choices)[$i % count($type->choices)];
+    }
+
+    /** @return iterable<LookSnapshot> the demo's, and one for each choice of each setting that changes pages */
     private function looks(): iterable
     {
         $look = $this->look()->load('storefront.store');
-        yield $look;
-        $catalog = app(\App\Looks\LookReader::class)->catalog($look);
-        $choices = array_filter($catalog->all(), static fn(Setting $s): bool => $s->type === SettingType::Choice && $s->cssValues === [] && ! str_starts_with($s->path, 'season.'));
-        $most = max(array_map(static fn(Setting $s): int => count($s->choices), $choices));
+        $looks = app(LookReader::class);
+        yield $looks->of($look);
+        $catalog = $looks->of($look)->catalog();
+        $choices = array_filter($catalog->all(), static fn(Setting $s): bool => $s->type instanceof ChoiceType && $s->type->cssValues === [] && ! str_starts_with($s->path, 'season.'));
+        $most = max(array_map(static fn(Setting $s): int => count($s->type->choices), $choices));
         $lists = [];
         $items = [];
         foreach ($catalog->all() as $setting) {
-            if ($setting->type === SettingType::Items && $setting->path !== 'seasons') {
-                $names = array_map(static fn(string $kind): string => "$kind-1", array_keys($setting->choices));
+            if ($setting->type instanceof ItemsType && $setting->path !== 'seasons') {
+                $names = array_map(static fn(string $kind): string => "$kind-1", array_keys($setting->type->kinds));
                 $lists[$setting->path] = implode(',', $names);
                 foreach ($names as $name) {
-                    $items[Item::named($setting->of, $name)->path('show')] = true;
+                    $items[Item::named($setting->type->prefix, $name)->path('show')] = true;
                 }
             }
         }
@@ -87,38 +99,39 @@ final class SampleStatesTest extends AppTestCase
             foreach ($catalog->all() as $path => $setting) {
                 $changes[$path] = match (true) {
                     isset($lists[$path]) => $lists[$path],
-                    $setting->type === SettingType::Switch && ! str_starts_with($path, 'season.') && $path !== 'dark.on' => true,
-                    isset($choices[$path]) => (string) array_keys($setting->choices)[$i % count($setting->choices)],
-                    $setting->type === SettingType::Picture => (string) $picture,
-                    $setting->type === SettingType::Text && $setting->max >= 10 && ! str_starts_with($path, 'name.') => 'Words',
+                    $setting->type instanceof SwitchType && ! str_starts_with($path, 'season.') && $path !== 'dark.on' => true,
+                    isset($choices[$path]) => self::choice($setting->type, $i),
+                    $setting->type instanceof PictureType => (string) $picture,
+                    $setting->type instanceof TextType && $setting->type->max >= 10 && ! str_starts_with($path, 'name.') => 'Words',
                     default => null,
                 };
             }
-            $first = $look->trying(array_filter($changes, static fn(mixed $v): bool => $v !== null));
+            $changes = array_filter($changes, static fn(mixed $v): bool => $v !== null);
+            $first = $looks->trying($look, $changes);
             // What the items of the lists bring is known only now.
             $more = [];
-            foreach (app(\App\Looks\LookReader::class)->catalog($first)->all() as $path => $setting) {
+            foreach ($first->catalog()->all() as $path => $setting) {
                 if (preg_match('/^(band|block|message)\./', $path) === 1) {
-                    $more[$path] = match ($setting->type) {
-                        SettingType::Switch => true,
-                        SettingType::Choice => (string) array_keys($setting->choices)[$i % count($setting->choices)],
-                        SettingType::Picture => (string) $picture,
-                        SettingType::Text => $setting->max >= 10 ? 'Words' : null,
-                        SettingType::Target => $setting->of === 'shop' ? '/cart' : 'https://diary.wrenfold.example/',
+                    $more[$path] = match (true) {
+                        $setting->type instanceof SwitchType => true,
+                        $setting->type instanceof ChoiceType => self::choice($setting->type, $i),
+                        $setting->type instanceof PictureType => (string) $picture,
+                        $setting->type instanceof TextType => $setting->type->max >= 10 ? 'Words' : null,
+                        $setting->type instanceof TargetType => $setting->type->isWeb ? 'https://diary.wrenfold.example/' : '/cart',
                         default => null,
                     };
                 }
             }
-            yield $first->trying(array_filter($more, static fn(mixed $v): bool => $v !== null));
+            yield $looks->trying($look, [...$changes, ...array_filter($more, static fn(mixed $v): bool => $v !== null)]);
         }
     }
 
-    private function pages(Look $look): string
+    private function pages(LookSnapshot $look): string
     {
         $html = '';
         $pages = app(SamplePages::class);
         foreach ($pages->paths() as $key => $path) {
-            $html .= $pages->render($key, $path, static fn(TypedRequest $request) => app(DraftShop::class)->context($look, $request, PreviewMoment::now()))[0];
+            $html .= $pages->render($key, $path, fn(TypedRequest $request) => app(DraftShop::class)->wearing($this->look()->load('storefront.store'), $look, $request, PreviewMoment::now()))[0];
         }
 
         return $html;

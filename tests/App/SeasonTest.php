@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Looks\Author;
 use App\Looks\EditLook;
 use App\Models\Release;
 use App\Publishing\PublishLook;
@@ -22,7 +23,7 @@ final class SeasonTest extends AppTestCase
             'seasons' => 'season-9', 'season.season-9.name' => 'Thaw', 'season.season-9.starts' => '2031-03-09T02:00', 'season.season-9.ends' => '2031-03-09T05:00',
             'season.season-9.heading' => 'The ice is going out', 'season.season-9.announcement' => 'Ice sale', 'season.season-9.picture' => 'lead-thaw',
             'season.season-9.from' => 'daylight', 'season.season-9.to' => 'kiln',
-        ], $look->head, 'Maren');
+        ], $look->head, new Author('Maren'));
 
         return app(PublishLook::class)($this->look(), 'Maren', null);
     }
@@ -59,7 +60,7 @@ final class SeasonTest extends AppTestCase
         $this->travelTo(self::AT);
         $this->get(self::SHOP.'/');
         $look = $this->look();
-        app(EditLook::class)($look, ['season.season-9.on' => false], $look->head, 'Maren');
+        app(EditLook::class)($look, ['season.season-9.on' => false], $look->head, new Author('Maren'));
         $after = $this->look()->ownChanges()->own;
         unset($after['season.season-9.on']);
         self::assertSame($before, $after);

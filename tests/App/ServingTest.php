@@ -59,7 +59,7 @@ final class ServingTest extends AppTestCase
         foreach (['DB_HOST', 'DB_PORT', 'DB_DATABASE', 'DB_USERNAME', 'DB_PASSWORD', 'LARAVEL_STORAGE_PATH'] as $name) {
             file_put_contents("$this->folder/.env", "$name=".getenv($name)."\n", FILE_APPEND);
         }
-        $code = 'foreach (["app/Http/Csp", "app/Storefront/ShopCookies", "app/Storefront/PageCache", "app/Storefront/FrontDoor", "core/Season/SeasonCalendar"] as $f) require "'.base_path().'/$f.php"; '
+        $code = 'foreach (["app/Http/Csp", "app/Storefront/ShopCookies", "app/Storefront/PageCache", "app/Storefront/CachedPageServer", "core/Season/SeasonCalendar"] as $f) require "'.base_path().'/$f.php"; '
             .'echo App\Storefront\CachedPageServer::answer($argv[1], ["REQUEST_METHOD" => "GET", "REQUEST_URI" => "/shop/wrenfold/"]) ? "" : "framework";';
         $ask = static fn(string $root): string => (string) shell_exec('env -i '.PHP_BINARY.' -r '.escapeshellarg($code).' '.escapeshellarg($root));
         self::assertStringContainsString('Light for the long evenings', $ask($this->folder));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Looks\Author;
 use App\Looks\BringTheme;
 use App\Looks\EditLook;
 use App\Looks\LookReader;
@@ -52,20 +53,20 @@ final class StartAndLogoTest extends AppTestCase
     public function testTakingABaseIsOneEditAndOneUndoBringsAllBack(): void
     {
         $look = $this->look();
-        $was = app(LookReader::class)->compile($look)->css;
+        $was = app(LookReader::class)->of($look)->compiled()->css;
         $state = $look->state;
-        app(TakeBase::class)($look, new Base('belfry', '1.0.0', 'night-bell'), $look->head, 'Test', null);
-        self::assertSame('belfry', $look->base()->theme);
-        self::assertNotSame($was, app(LookReader::class)->compile($look)->css);
-        app(StepThroughJournal::class)->undo($look, 'Test', null);
-        self::assertSame([$state, 'millrace'], [$look->state, $look->base()->theme]);
-        self::assertSame($was, app(LookReader::class)->compile($look)->css);
+        app(TakeBase::class)($look, new Base('belfry', '1.0.0', 'night-bell'), $look->head, new Author('Test'));
+        self::assertSame('belfry', app(LookReader::class)->of($look)->wanted->theme);
+        self::assertNotSame($was, app(LookReader::class)->of($look)->compiled()->css);
+        app(StepThroughJournal::class)->undo($look, new Author('Test'));
+        self::assertSame([$state, 'millrace'], [$look->state, app(LookReader::class)->of($look)->wanted->theme]);
+        self::assertSame($was, app(LookReader::class)->of($look)->compiled()->css);
     }
 
     public function testALookOnAnotherThemeIsPublishedWithItsStylesheet(): void
     {
         $look = $this->look();
-        app(TakeBase::class)($look, new Base('towpath', '1.0.0', 'slate-moss'), $look->head, 'Test', null);
+        app(TakeBase::class)($look, new Base('towpath', '1.0.0', 'slate-moss'), $look->head, new Author('Test'));
         $release = app(PublishLook::class)($look, 'Test', 'a test');
         self::assertSame(['towpath', '1.0.0', 'slate-moss'], [$release->theme, $release->theme_version, $release->starter]);
         $this->get(self::SHOP.'/')->assertOk()->assertSee($release->theme_css, false);
@@ -115,12 +116,12 @@ final class StartAndLogoTest extends AppTestCase
         $zip = $this->zip(['theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')), 'theme.css' => '.kicker { margin: 0; }']);
         app(BringTheme::class)->import($zip);
         $look = $this->look();
-        app(TakeBase::class)($look, new Base('own-belfry', '1.0.0', 'night-bell'), $look->head, 'Test', null);
-        app(TakeBase::class)($look, new Base('towpath', '1.0.0', 'slate-moss'), $look->head, 'Test', null);
+        app(TakeBase::class)($look, new Base('own-belfry', '1.0.0', 'night-bell'), $look->head, new Author('Test'));
+        app(TakeBase::class)($look, new Base('towpath', '1.0.0', 'slate-moss'), $look->head, new Author('Test'));
         self::assertTrue(app(BringTheme::class)->remove('own-belfry'));
         $maren = $this->actingAs($this->person('maren'));
         $maren->post(self::BENCH.'/undo', ['step' => 'start'], ['HX-Request' => 'true'])->assertOk()->assertSee('no longer on the shelf');
-        self::assertSame('own-belfry', $this->look()->base()->theme, 'the journal is not rewritten');
+        self::assertSame('own-belfry', app(LookReader::class)->of($this->look())->wanted->theme, 'the journal is not rewritten');
         foreach (['start', 'colors', 'logo', 'fonts', 'header', 'pages', 'products', 'footer', 'checkout', 'seasons', 'publish'] as $step) {
             $maren->get(self::BENCH."/$step")->assertOk()->assertSee('no longer on the shelf');
         }
@@ -285,7 +286,7 @@ final class StartAndLogoTest extends AppTestCase
             ->assertOk()->assertSee('Millrace in your colors')->assertSee('Belfry in your colors')->assertSee('Towpath in your colors');
         $ona->post("/workbench/looks/$look->id/logo/colors", ['proposal' => 0, 'theme' => 'towpath', 'starter' => 'tidewater', 'seen' => 1, 'step' => 'start'], ['Origin' => 'http://localhost', 'HX-Request' => 'true'])->assertOk();
         $look->refresh();
-        self::assertSame('towpath', $look->base()->theme);
+        self::assertSame('towpath', app(LookReader::class)->of($look)->wanted->theme);
         self::assertSame('#1d3b6f', $look->ownChanges()->own['brand.main']);
         // Somebody else's look is not there for her.
         $ona->get(self::BENCH.'/start')->assertNotFound();
@@ -295,14 +296,14 @@ final class StartAndLogoTest extends AppTestCase
     {
         $maren = $this->actingAs($this->person('maren'));
         $look = $this->look();
-        app(EditLook::class)($look, ['footer.space' => '60', 'brand.main' => '#123456'], $look->head, 'Test');
+        app(EditLook::class)($look, ['footer.space' => '60', 'brand.main' => '#123456'], $look->head, new Author('Test'));
         $maren->post(self::BENCH.'/original', ['only' => 'footer', 'step' => 'footer', 'seen' => $look->head], ['Origin' => 'http://localhost', 'HX-Request' => 'true'])->assertOk();
         $own = $look->refresh()->ownChanges()->own;
         self::assertArrayNotHasKey('footer.space', $own);
         self::assertSame('#123456', $own['brand.main']);
         $maren->post(self::BENCH.'/original', ['step' => 'start', 'seen' => $look->head], ['Origin' => 'http://localhost', 'HX-Request' => 'true'])->assertOk();
         self::assertSame('{}', $look->refresh()->state);
-        app(StepThroughJournal::class)->undo($look, 'Test', null);
+        app(StepThroughJournal::class)->undo($look, new Author('Test'));
         self::assertSame($own, $look->ownChanges()->own);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Looks\Author;
 use App\Looks\EditLook;
 use App\Models\Order;
 use App\Models\Page;
@@ -16,7 +17,7 @@ final class WideShopTest extends AppTestCase
     private function preview(array $changes, string $path = '/'): string
     {
         $look = $this->look();
-        app(EditLook::class)($look, $changes, $look->head, 'Maren');
+        app(EditLook::class)($look, $changes, $look->head, new Author('Maren'));
         $this->actingAs($this->person('maren'));
 
         return (string) $this->get("/preview/{$look->id}/now".self::SHOP.$path)->getContent();
@@ -98,7 +99,7 @@ final class WideShopTest extends AppTestCase
     public function testEveryWordOfCartAndCheckoutIsReplacedAndItsOriginalComesBack(): void
     {
         $look = $this->look();
-        $words = array_values(array_filter(array_keys(app(\App\Looks\LookReader::class)->catalog($look)->all()), static fn(string $p): bool => str_starts_with($p, 'say.')));
+        $words = array_values(array_filter(array_keys(app(\App\Looks\LookReader::class)->of($look)->catalog()->all()), static fn(string $p): bool => str_starts_with($p, 'say.')));
         $this->preview(array_combine($words, array_map(static fn(string $p): string => "Said:$p", $words)));
         $pages = '';
         foreach (['/cart?cart=sample', '/cart', '/checkout?cart=sample', '/checkout/delivery?cart=sample', '/checkout/paying?cart=sample', '/order/sample?cart=sample', '/product/moth-paper-globe', '/product/'.\App\Models\Product::query()->where('stock', 0)->value('slug')] as $path) {

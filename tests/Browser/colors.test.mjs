@@ -191,7 +191,7 @@ test('the lattice is walked by key, its knots light their places up, lead from p
   await page.getByRole('button', { name: /^with focus/ }).click();
   assert.equal(await page.locator('[data-knot]:not(.is-other-state)').evaluateAll((all) => all.every((k) => k.dataset.states.includes('focus'))), true);
   // One scheme alone, then the fix.
-  await page.locator('[name=woven]').last().selectOption('scheme.daylight');
+  await page.locator('[name=shown]').last().selectOption('scheme.daylight');
   await page.waitForSelector('[data-knot="reduced:ground"]');
   await settled(page);
   await page.locator('[data-knot="reduced:ground"]').click();
@@ -204,7 +204,7 @@ test('the lattice is walked by key, its knots light their places up, lead from p
 
 test('what stands over a picture is measured on it, and mended by the thinnest veil that does', async () => {
   await change(page, { 'header.over': true, 'band.lead-1.layout': 'over', 'header.over.scheme': 'night', 'band.lead-1.veil': 0.1 });
-  await open('lattice', '&woven=scheme.night');
+  await open('lattice', '&shown=scheme.night');
   const knot = page.locator('[data-knot="menu:over"]');
   assert.match(await knot.getAttribute('aria-label'), /^menu on the first band’s picture, 1\.\d to 1 in Night: too faint/);
   await knot.focus();

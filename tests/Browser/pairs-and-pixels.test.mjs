@@ -94,7 +94,7 @@ async function visitedPairs(shop, roles) {
 
 /** The knots a scheme wears, with the states each occurs in: "scheme ink:ground" => states. */
 async function wornKnots(scheme) {
-  const html = await (await page.request.get(`${LOOK}/colors?open_part=lattice&woven=scheme.${scheme}`)).text();
+  const html = await (await page.request.get(`${LOOK}/colors?open_part=lattice&shown=scheme.${scheme}`)).text();
   return [...html.matchAll(/class="knot-at[^"]*is-worn[^"]*"[^>]*data-knot="([^"]+)" data-states="([^"]*)"/g)].map(([, key, states]) => [`${scheme} ${key}`, states.split(' ')]);
 }
 
@@ -153,7 +153,7 @@ test('axe measures the same contrast on the same pairs', async () => {
   const html = {};
   const pairs = {};
   for (const scheme of ['daylight', 'night', 'lamplit', 'counter']) {
-    html[scheme] = await (await page.request.get(`${LOOK}/colors?open_part=lattice&woven=scheme.${scheme}`)).text();
+    html[scheme] = await (await page.request.get(`${LOOK}/colors?open_part=lattice&shown=scheme.${scheme}`)).text();
     for (const [, label, ratio] of html[scheme].matchAll(/class="knot-at[^"]*is-worn[^"]*"[^>]*aria-label="([^"]+?), ([\d.]+) to 1 in/g)) pairs[Number(ratio).toFixed(1)] = label;
   }
   let compared = 0;

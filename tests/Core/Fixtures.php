@@ -12,7 +12,6 @@ use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Contrast\ContrastFinding;
 use Ikat\Core\Exchange\ThemeTokens;
 use Ikat\Core\Look\ColorInventory;
-use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Look\ResolvedLook;
@@ -49,7 +48,7 @@ final class Fixtures
 
         $layers = [...$theme->layers((string) array_key_first($theme->starters)), new Layer(LayerKind::Look, 'Test', $own)];
 
-        return StorefrontCatalog::for($theme, ItemLists::in(StorefrontCatalog::lists(), $layers), ColorInventory::in($theme, $layers));
+        return (new StorefrontCatalog())->of($theme, $layers);
     }
 
     /** @param array<string, bool|float|string> $own */
@@ -71,7 +70,9 @@ final class Fixtures
         $compiled = LookCompiler::compile($look, $theme);
         $html = '<!DOCTYPE html><html lang="en"><head><meta charset="utf-8"><title>t</title></head><body>'.$body.'</body></html>';
 
-        return new Inspection($look, $theme, $compiled, PageReader::index(Stylesheet::parse($css."\n".$compiled->css), ['page' => $html]), $store ?? new StoreContents());
+        $reach = PageReader::index(Stylesheet::parse($css."\n".$compiled->css), ['page' => $html]);
+
+        return (new Inspection($look, $theme))->with($compiled, $reach, $store ?? new StoreContents());
     }
 
     /** @return array{string, string} a stylesheet and a page in which every role occurs */

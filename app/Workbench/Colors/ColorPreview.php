@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Workbench\Colors;
 
-use App\Looks\LookReader;
 use App\Workbench\Shell\Bench;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Color\Color;
@@ -12,18 +11,18 @@ use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\GamutTable;
 use Ikat\Core\Compile\SchemeStates;
 use Ikat\Core\Contrast\ContrastFinding;
+use Ikat\Core\Contrast\HeaderBackdrop;
 use Ikat\Core\Contrast\PairContrast;
 use Ikat\Core\Contrast\RolePair;
 use Ikat\Core\Contrast\SchemeColors;
 use Ikat\Core\Look\Change;
+use Ikat\Core\Setting\ColorSet;
 use Ikat\Core\Setting\SchemeRoles;
-use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingPath;
 
 /** What a picker shows of one color: where it is readable, and its pairs. */
 final class ColorPreview
 {
-    public function __construct(private readonly LookReader $desk) {}
-
     /**
      * @param float $hue degrees
      * @param string $value a CSS color that is being tried; empty for the color as it is
@@ -49,11 +48,11 @@ final class ColorPreview
      */
     private function lines(Bench $bench, string $path, float $hue): array
     {
-        $palette = SchemeColors::of($bench->input());
-        [$lightness, $chroma] = Color::parse($bench->input()->look->text($path))->to(ColorSpace::Oklch)->numbers();
+        $palette = $bench->inspection()->get(SchemeColors::class);
+        [$lightness, $chroma] = Color::parse($bench->inspection()->look->text($path))->to(ColorSpace::Oklch)->numbers();
         $above = null;
         $below = null;
-        foreach ($this->pairsOf($bench->input(), $path) as [$set, $pair, $isInk]) {
+        foreach ($this->pairsOf($bench->inspection(), $path) as [$set, $pair, $isInk]) {
             foreach ($isInk ? $palette->extremes($set, $pair->ground) : [$palette->color($set, $pair->ink)] as $other) {
                 foreach (GamutTable::contrastLines($other, $pair->target(), $hue) as $points) {
                     $at = $points[(int) min(count($points) - 1, round($chroma / GamutTable::MOST_CHROMA * (count($points) - 1)))][1];
@@ -78,9 +77,9 @@ final class ColorPreview
     private function pairs(Bench $bench, string $path, SchemeColors $palette): array
     {
         $rows = [];
-        foreach ($this->pairsOf($bench->input(), $path) as [$set, $pair]) {
+        foreach ($this->pairsOf($bench->inspection(), $path) as [$set, $pair]) {
             $ratio = $pair->ratio($palette, $set);
-            $rows[] = ['title' => $pair->title().($pair->large ? ', large' : ''), 'ratio' => ContrastFinding::say($ratio), 'target' => ContrastFinding::say($pair->target()), 'passes' => $ratio >= $pair->target(), 'share' => $ratio / $pair->target()];
+            $rows[] = ['title' => $pair->title().($pair->large ? ', large' : ''), 'ratio' => ContrastFinding::ratioText($ratio), 'target' => ContrastFinding::ratioText($pair->target()), 'passes' => $ratio >= $pair->target(), 'share' => $ratio / $pair->target()];
         }
         usort($rows, static fn(array $a, array $b): int => $a['share'] <=> $b['share']);
 
@@ -96,14 +95,18 @@ final class ColorPreview
      */
     private function turned(Bench $bench, string $path, SchemeColors $palette, bool $isDark): array
     {
-        $paths = [$path, ...$bench->input()->look->followersOf($path)];
+        $paths = [$path, ...$bench->inspection()->look->followersOf($path)];
         $turned = [];
-        foreach (SchemeColors::sets($bench->input()->look, $bench->input()->theme) as $set) {
+        foreach (SchemeColors::sets($bench->inspection()->look, $bench->inspection()->theme) as $set) {
             $roles = array_keys($isDark ? SchemeRoles::ALL + SchemeStates::SOURCES : SchemeStates::SOURCES);
-            $isTouched = array_filter($paths, static fn(string $p): bool => str_starts_with($p, "$set.") || ($isDark && str_starts_with($p, 'scheme.'.SchemeColors::scheme($set).'.'))) !== [];
+            $isTouched = array_filter($paths, static function (string $p) use ($set, $isDark): bool {
+                $its = SettingPath::of($p)->set;
+
+                return $its !== null && ($its->is($set) || $isDark && $its->is(ColorSet::of($set->scheme)));
+            }) !== [];
             // What follows the color itself moves with it in the window already.
-            foreach (SchemeColors::isDark($set) === $isDark && $isTouched ? array_filter($roles, static fn(string $role): bool => ! in_array("$set.$role", $paths, true)) : [] as $role) {
-                $turned[Setting::propertyOf('scheme.'.SchemeColors::scheme($set).".$role")] = $palette->color($set, $role)->hex();
+            foreach ($set->isDark === $isDark && $isTouched ? array_filter($roles, static fn(string $role): bool => ! in_array($set->path($role), $paths, true)) : [] as $role) {
+                $turned[SettingPath::property(ColorSet::of($set->scheme)->path($role))] = $palette->color($set, $role)->hex();
             }
         }
 
@@ -114,16 +117,16 @@ final class ColorPreview
     private function tried(Bench $bench, string $path, string $value): SchemeColors
     {
         if ($value === '') {
-            return SchemeColors::of($bench->input());
+            return $bench->inspection()->get(SchemeColors::class);
         }
-        $change = new Change($path, null, $this->desk->catalog($bench->look)->normalize($path, $value));
-        $resolved = $this->desk->resolveState($bench->look, $bench->look->ownChanges()->with([$change]));
+        $change = new Change($path, null, $bench->catalog()->normalize($path, $value));
+        $resolved = $bench->snapshot->with($bench->snapshot->own->with([$change]))->resolved();
 
-        return new SchemeColors($resolved, SchemeColors::sets($resolved, $bench->input()->theme), $bench->input()->underHeader);
+        return new SchemeColors($resolved, SchemeColors::sets($resolved, $bench->snapshot->theme()), $bench->inspection()->get(HeaderBackdrop::class));
     }
 
     /**
-     * @return list<array{string, RolePair, bool}> set of colors, pair, and whether the color is its ink
+     * @return list<array{ColorSet, RolePair, bool}> set of colors, pair, and whether the color is its ink
      */
     private function pairsOf(Inspection $input, string $path): array
     {
@@ -131,9 +134,9 @@ final class ColorPreview
         $found = [];
         foreach (PairContrast::pairs($input) as $pair) {
             foreach ($pair->kind === 'none' ? [] : SchemeColors::sets($input->look, $input->theme) as $set) {
-                $isInk = in_array("$set.$pair->ink", $paths, true);
-                $isGround = in_array("$set.$pair->ground", $paths, true);
-                if ($isInk !== $isGround && ($pair->ground !== SchemeColors::OVER || isset($pair->places[SchemeColors::scheme($set)]))) {
+                $isInk = in_array($set->path($pair->ink), $paths, true);
+                $isGround = in_array($set->path($pair->ground), $paths, true);
+                if ($isInk !== $isGround && ($pair->ground !== SchemeColors::OVER || isset($pair->places[$set->scheme]))) {
                     $found[] = [$set, $pair, $isInk];
                 }
             }

@@ -18,14 +18,14 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The colors of a look in and out, and those of ready palettes. */
 final class PaletteFileController
 {
-    public function __construct(private readonly EditAnswer $answer, private readonly LookReader $desk, private readonly EditLook $edit) {}
+    public function __construct(private readonly EditAnswer $answer, private readonly LookReader $looks, private readonly EditLook $edit) {}
 
     public function export(int $look, string $format): Response
     {
         $found = $this->answer->look($look);
         [$ending, $type] = PaletteFile::FORMATS[$format] ?? throw new NotFoundHttpException();
 
-        return response(PaletteFile::write($format, PaletteEntry::ofLook($this->desk->resolve($found), $this->desk->theme($found)), "$found->name, {$found->storefront->name}"), 200, ['Content-Type' => "$type; charset=UTF-8", 'Content-Disposition' => "attachment; filename=\"palette.$ending\""]);
+        return response(PaletteFile::write($format, PaletteEntry::ofLook($this->looks->of($found)->resolved(), $this->looks->of($found)->theme()), "$found->name, {$found->storefront->name}"), 200, ['Content-Type' => "$type; charset=UTF-8", 'Content-Disposition' => "attachment; filename=\"palette.$ending\""]);
     }
 
     /** Colors of a file, told by their names; what was not understood is listed. */
@@ -33,13 +33,12 @@ final class PaletteFileController
     {
         $file = $request->uploaded('palette');
         if ($file === null || ! $file->isValid() || $file->getSize() > PaletteFile::MOST_BYTES) {
-            return response('Choose a palette file first: CSS, design tokens, GIMP palette or SVG, at most 400 KB.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+            return EditAnswer::refuse('Choose a palette file first: CSS, design tokens, GIMP palette or SVG, at most 400 KB.');
         }
         $found = $this->answer->look($look);
         $read = PaletteFile::read(mb_scrub((string) file_get_contents($file->getPathname())));
-        $taken = PaletteTaking::of($this->desk->resolve($found), $this->desk->theme($found), $found->ownChanges(), $read['colors'], $request->flag('adds'));
-        $user = EditAnswer::author($request);
-        $made = $taken['changes'] === [] ? null : ($this->edit)($found, $taken['changes'], $request->id('seen'), $user->name, $user->id, 'colors of a file');
+        $taken = PaletteTaking::of($this->looks->of($found)->resolved(), $this->looks->of($found)->theme(), $found->ownChanges(), $read['colors'], $request->flag('adds'));
+        $made = $taken['changes'] === [] ? null : ($this->edit)($found, $taken['changes'], $request->id('seen'), EditAnswer::author($request), 'colors of a file');
 
         return $this->answer->to($request, $found, $made, ['report' => [
             'taken' => $taken['taken'],
@@ -56,13 +55,12 @@ final class PaletteFileController
         $base = $bases->named($request->word('theme'), $request->word('starter')) ?? throw new NotFoundHttpException();
         $theme = $bases->theme($base);
         $colors = array_combine(array_keys($theme->brandColors), $bases->colors($theme, $theme->starters[$base->starter]));
-        $taken = array_intersect_key($colors, array_flip($request->words('take')), $this->desk->theme($found)->brandColors);
+        $taken = array_intersect_key($colors, array_flip($request->words('take')), $this->looks->of($found)->theme()->brandColors);
         if ($taken === []) {
-            return response('Choose at least one color to take.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+            return EditAnswer::refuse('Choose at least one color to take.');
         }
-        $user = EditAnswer::author($request);
         $changes = array_combine(array_map(static fn(string $key): string => "brand.$key", array_keys($taken)), $taken);
 
-        return $this->answer->to($request, $found, ($this->edit)($found, $changes, $request->id('seen'), $user->name, $user->id, "colors of {$theme->starters[$base->starter]->title}"));
+        return $this->answer->to($request, $found, ($this->edit)($found, $changes, $request->id('seen'), EditAnswer::author($request), "colors of {$theme->starters[$base->starter]->title}"));
     }
 }

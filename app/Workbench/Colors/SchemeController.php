@@ -23,7 +23,7 @@ final class SchemeController
 {
     private const NAME = 24;
 
-    public function __construct(private readonly EditAnswer $answer, private readonly LookReader $desk, private readonly EditLook $edit) {}
+    public function __construct(private readonly EditAnswer $answer, private readonly LookReader $looks, private readonly EditLook $edit) {}
 
     public function addColor(TypedRequest $request, int $look): Response
     {
@@ -126,19 +126,18 @@ final class SchemeController
     /** @param array<string, mixed> $changes path => value */
     private function make(TypedRequest $request, Look $look, array $changes, string $label): Response
     {
-        $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->id('seen'), $user->name, $user->id, $label));
+        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->id('seen'), EditAnswer::author($request), $label));
     }
 
     /** @return array{ResolvedLook, Theme} */
     private function at(Look $look): array
     {
-        return [$this->desk->resolve($look), $this->desk->theme($look)];
+        return [$this->looks->of($look)->resolved(), $this->looks->of($look)->theme()];
     }
 
     private static function refuse(string $words): Response
     {
-        return response($words.' Nothing was changed.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        return EditAnswer::refuse("$words Nothing was changed.");
     }
 }

@@ -17,6 +17,9 @@ use Illuminate\View\View;
 /** The store's picture library, opened over the bench: to choose for a setting, or to tend. */
 final class PictureController
 {
+    /** Pictures on a page of the library. */
+    private const AT_ONCE = 60;
+
     public function __construct(private readonly BenchMaker $maker, private readonly KeepPicture $keep, private readonly Tasks $tasks) {}
 
     public function show(TypedRequest $request, int $look): View
@@ -31,7 +34,7 @@ final class PictureController
             : $this->changed($request, $look, fn(): Picture => $this->keep->add($request->picture(), $request->alt()));
     }
 
-    public function describe(PictureRequest $request, int $look, int $picture): View|Response
+    public function describe(PictureRequest $request, int $look, int $picture): Response
     {
         $found = Picture::query()->findOrFail($picture);
 
@@ -56,7 +59,7 @@ final class PictureController
         });
     }
 
-    public function bringBack(PictureRequest $request, int $look, int $picture): View|Response
+    public function bringBack(PictureRequest $request, int $look, int $picture): Response
     {
         $found = Picture::query()->findOrFail($picture);
 
@@ -68,14 +71,14 @@ final class PictureController
     }
 
     /** @param callable(): Picture $change */
-    private function changed(TypedRequest $request, int $look, callable $change): View|Response
+    private function changed(TypedRequest $request, int $look, callable $change): Response
     {
         try {
             $picture = $change();
         } catch (UnusablePicture $e) {
             return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
-        $response = response()->view('workbench.library', $this->data($request, $look, $picture));
+        $response = response()->view('workbench.library.library', $this->data($request, $look, $picture));
         $response->headers->set('HX-Trigger', 'ikat:pictures');
 
         return $response;
@@ -90,7 +93,7 @@ final class PictureController
 
     private function library(TypedRequest $request, int $look, ?Picture $open): View
     {
-        return view('workbench.library', $this->data($request, $look, $open));
+        return view('workbench.library.library', $this->data($request, $look, $open));
     }
 
     /** @return array<string, mixed> */
@@ -98,13 +101,21 @@ final class PictureController
     {
         $bench = $this->maker->make($request, $this->maker->look($look));
         $path = $request->word('for');
+        $asked = mb_substr($request->word('find'), 0, 80);
+        $page = $request->whole('page', 1, 1, 10_000);
+        $like = '%'.addcslashes($asked, '\\%_').'%';
+        $pictures = Picture::query()->when($asked !== '', static fn($q) => $q->where(static fn($q) => $q->where('alt', 'like', $like)->orWhere('name', 'like', $like)))
+            ->orderByDesc('id')->offset(($page - 1) * self::AT_ONCE)->limit(self::AT_ONCE + 1)->get();
 
         return [
             'bench' => $bench,
-            'pictures' => Picture::query()->orderByDesc('id')->get(),
+            'asked' => $asked,
+            'page' => $page,
+            'isLast' => $pictures->count() <= self::AT_ONCE,
+            'pictures' => $pictures->take(self::AT_ONCE),
             'open' => $open,
             'tasks' => $this->tasks->underWay(),
-            'setting' => $bench->input()->look->catalog->has($path) ? $bench->setting($path) : null,
+            'setting' => $bench->catalog()->has($path) ? $bench->setting($path) : null,
         ];
     }
 }

@@ -30,6 +30,6 @@ final class TaskController
 
     private function fragment(TypedRequest $request, int $look, Task $task): View
     {
-        return view('workbench.parts.task', ['look' => $this->maker->look($look), 'task' => $task, 'for' => $request->word('for')]);
+        return view('workbench.library.task', ['look' => $this->maker->look($look), 'task' => $task, 'for' => $request->word('for')]);
     }
 }

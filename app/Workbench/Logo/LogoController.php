@@ -6,6 +6,7 @@ namespace App\Workbench\Logo;
 
 use App\Http\TypedRequest;
 use App\Inspection\LogoInspector;
+use App\Inspection\LogoProposals;
 use App\Looks\Bases;
 use App\Looks\EditLook;
 use App\Looks\LookReader;
@@ -24,27 +25,27 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The logo: brought in, trimmed, made in another color, its colors taken. Every one is one edit of the look. */
 final class LogoController
 {
-    public function __construct(private readonly EditAnswer $answer, private readonly LookReader $desk, private readonly LogoInspector $logos, private readonly EditLook $edit, private readonly KeepPicture $keep) {}
+    public function __construct(private readonly EditAnswer $answer, private readonly LookReader $looks, private readonly LogoInspector $logos, private readonly EditLook $edit, private readonly KeepPicture $keep) {}
 
     /** A file chosen, dropped or pasted. */
     public function upload(TypedRequest $request, int $look): Response
     {
         $file = $request->uploaded('file');
         if ($file === null) {
-            return self::refuse('Choose a file, drop one here, or paste a picture.');
+            return EditAnswer::refuse('Choose a file, drop one here, or paste a picture.');
         }
         if (Tasks::isHeavy($file)) {
-            return self::refuse('A logo needs no more than 16 million pixels, and this one has more. Save it smaller, and try again.');
+            return EditAnswer::refuse('A logo needs no more than 16 million pixels, and this one has more. Save it smaller, and try again.');
         }
         $found = $this->answer->look($look);
-        $name = $this->desk->resolve($found)->text('header.logo.name');
+        $name = $this->looks->of($found)->resolved()->text('header.logo.name');
         try {
             $picture = $this->keep->add($file, "The logo of $name");
         } catch (UnusablePicture $e) {
-            return self::refuse($e->getMessage());
+            return EditAnswer::refuse($e->getMessage());
         }
         if ($this->logos->facts($picture)->trim === null) {
-            return self::refuse('Nothing is drawn on that picture, so it cannot be a logo. It is in the picture library, and the logo is as it was.');
+            return EditAnswer::refuse('Nothing is drawn on that picture, so it cannot be a logo. It is in the picture library, and the logo is as it was.');
         }
         $path = $request->word('as') === 'dark' ? 'header.logo.dark' : 'header.logo.picture';
 
@@ -54,10 +55,10 @@ final class LogoController
     public function trim(TypedRequest $request, int $look): Response
     {
         $found = $this->answer->look($look);
-        $picture = $this->logos->picture($this->desk->resolve($found)) ?? throw new NotFoundHttpException();
+        $picture = $this->logos->picture($this->looks->of($found)->resolved()) ?? throw new NotFoundHttpException();
         $trimmed = $this->logos->trimmed($picture);
         if ($trimmed === null) {
-            return self::refuse('There is nothing to trim.');
+            return EditAnswer::refuse('There is nothing to trim.');
         }
 
         return $this->made($request, $found, ['header.logo.picture' => $this->keep->derive($picture, 'trimmed', $trimmed)->name], 'margins trimmed');
@@ -67,10 +68,10 @@ final class LogoController
     public function version(TypedRequest $request, int $look): Response
     {
         $found = $this->answer->look($look);
-        $resolved = $this->desk->resolve($found);
+        $resolved = $this->looks->of($found)->resolved();
         $picture = $this->logos->picture($resolved) ?? throw new NotFoundHttpException();
         if (! $this->logos->facts($picture)->isOneInk()) {
-            return self::refuse('Only a logo of one ink on a clear ground can be made in another color. Bring a second file for dark grounds instead.');
+            return EditAnswer::refuse('Only a logo of one ink on a clear ground can be made in another color. Bring a second file for dark grounds instead.');
         }
         $isLight = $request->word('make') === 'light';
         $hex = $resolved->text($isLight ? 'brand.paper' : 'brand.ink');
@@ -84,17 +85,16 @@ final class LogoController
     {
         $found = $this->answer->look($look);
         $base = $request->has('theme') ? $bases->named($request->word('theme'), $request->word('starter')) : null;
-        $proposal = $proposals->proposals($found, $this->inks($this->desk->resolve($found)), $base)[$request->whole('proposal', 0, 0, 20)] ?? throw new NotFoundHttpException();
-        $user = EditAnswer::author($request);
+        $proposal = $proposals->proposals($found, $this->inks($this->looks->of($found)->resolved()), $base)[$request->whole('proposal', 0, 0, 20)] ?? throw new NotFoundHttpException();
 
-        return $this->answer->to($request, $found, $take($found, $base ?? $this->desk->base($found), $request->id('seen'), $user->name, $user->id, LogoProposals::changes($found, $proposal), $base === null ? 'colors from the logo' : null));
+        return $this->answer->to($request, $found, $take($found, $base ?? $this->looks->of($found)->base, $request->id('seen'), EditAnswer::author($request), LogoProposals::changes($found, $proposal), $base === null ? 'colors from the logo' : null));
     }
 
     public function mailbox(int $look): View
     {
         $found = $this->answer->look($look);
 
-        return view('workbench.mailbox', ['look' => $found, 'mails' => Mail::query()->where('storefront_id', $found->storefront_id)->orderByDesc('id')->limit(50)->get()]);
+        return view('workbench.logo.mailbox', ['look' => $found, 'mails' => Mail::query()->where('storefront_id', $found->storefront_id)->orderByDesc('id')->limit(50)->get()]);
     }
 
     /** @return list<string> */
@@ -108,13 +108,7 @@ final class LogoController
     /** @param array<string, string> $changes */
     private function made(TypedRequest $request, Look $look, array $changes, string $label): Response
     {
-        $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->id('seen'), $user->name, $user->id, $label));
-    }
-
-    private static function refuse(string $words): Response
-    {
-        return response($words, 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->id('seen'), EditAnswer::author($request), $label));
     }
 }

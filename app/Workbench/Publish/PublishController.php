@@ -12,7 +12,7 @@ use App\Publishing\FindingsInTheWay;
 use App\Publishing\PublishLook;
 use App\Publishing\RestoreRelease;
 use App\Workbench\Shell\BenchMaker;
-use Ikat\Core\Setting\Step;
+use App\Workbench\Shell\EditAnswer;
 use Illuminate\Http\Response;
 
 /** Making a look live, and going back to an earlier release. Owners only. */
@@ -30,7 +30,7 @@ final class PublishController
         try {
             $release = $publish($found, $this->author($request), $request->word('reason', '', 500));
         } catch (FindingsInTheWay $e) {
-            return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+            return EditAnswer::refuse($e->getMessage());
         }
 
         $this->audit->note('published', "release $release->number of {$found->storefront->name}".($release->reason === null ? '' : ", in spite of findings: $release->reason"));
@@ -51,7 +51,7 @@ final class PublishController
 
     private function answer(TypedRequest $request, int $look, string $words): Response
     {
-        return response()->view('workbench.answer', ['bench' => $this->maker->make($request, $this->maker->look($look), Step::Publish), 'tells' => ['ikat:published' => ['words' => $words]]]);
+        return $this->maker->answer('workbench.shell.answer', $this->maker->make($request, $this->maker->look($look), PublishStep::KEY), ['tells' => ['ikat:published' => ['words' => $words]]]);
     }
 
     private function author(TypedRequest $request): string

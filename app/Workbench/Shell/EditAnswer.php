@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workbench\Shell;
 
 use App\Http\TypedRequest;
+use App\Looks\Author;
 use App\Models\Edit;
 use App\Models\Look;
 use App\Models\User;
@@ -21,28 +22,33 @@ final class EditAnswer
         return $this->maker->look($id);
     }
 
-    /** @param array<string, mixed> $more what the bench tells besides */
+    /** @param array<string, mixed> $more what the panel tells besides */
     public function to(TypedRequest $request, Look $look, ?Edit $made, array $more = []): Response
     {
-        $bench = $this->maker->make($request, $look);
+        $bench = $this->maker->make($request, $look)->prepare();
 
-        return response()->view('workbench.answer', ['bench' => $bench, ...$more, 'tells' => ['ikat:edited' => self::event($bench, $made)]]);
+        return $this->maker->answer('workbench.shell.answer', $bench, [...$more, 'tells' => ['ikat:edited' => self::event($bench, $made)]]);
     }
 
-    public static function author(TypedRequest $request): User
+    public static function author(TypedRequest $request): Author
     {
         $user = $request->user();
         assert($user instanceof User);
 
-        return $user;
+        return Author::of($user);
+    }
+
+    /** A sentence for somebody whose wish cannot be met; nothing was changed. */
+    public static function refuse(string $words): Response
+    {
+        return response($words, 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
     }
 
     /** @return array{sheet: string, reload: bool, words: string, places: array<string, list<int>>} */
     private static function event(Bench $bench, ?Edit $made): array
     {
         $changes = $made === null ? [] : $made->entry()->changes;
-        $structural = array_filter($changes, static fn(Change $c): bool => ! $bench->input()->look->catalog->has($c->path)
-            || ! $bench->setting($c->path)->isCss());
+        $structural = array_filter($changes, static fn(Change $c): bool => ! $bench->catalog()->has($c->path) || ! $bench->setting($c->path)->isCss());
 
         return [
             'sheet' => $bench->sheet(),

@@ -11,7 +11,6 @@ use Ikat\Core\Find\Entry;
 use Ikat\Core\Find\Finder;
 use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\Step;
 
 /** What the find box looks through: settings, pages, findings and commands. */
 final class FindBox
@@ -26,8 +25,8 @@ final class FindBox
     private static function settings(Bench $bench): array
     {
         return array_values(array_map(
-            static fn(Setting $s): Entry => new Entry('setting', $s->label, $bench->addressOfSetting($s->path, $s->step), "$s->words {$s->step->value} $s->path ".Parts::label($s->part)),
-            array_filter($bench->input()->look->catalog->all(), static fn(Setting $s): bool => ! $bench->isPutAway($s->path)),
+            static fn(Setting $s): Entry => new Entry('setting', $s->label, $bench->addressOfSetting($s->path), "$s->keywords $s->step $s->path ".Parts::label($s->part)),
+            array_filter($bench->catalog()->all(), static fn(Setting $s): bool => ! $bench->isPutAway($s->path)),
         ));
     }
 
@@ -47,7 +46,7 @@ final class FindBox
     {
         return array_map(static fn(Finding $f): Entry => new Entry(
             'finding',
-            $f->inWords($bench->input()).', '.$f->measured(),
+            $f->inWords($bench->inspection()).', '.$f->measured(),
             $bench->addressOf($f),
             'finding problem '.($f instanceof ContrastFinding ? 'contrast readable faint' : 'missing link'),
         ), $bench->findings());
@@ -65,8 +64,8 @@ final class FindBox
             new Entry('command', 'Tablet', 'press:tablet', 'device preview'),
             new Entry('command', 'Desktop', 'press:desktop', 'device wide preview'),
         ];
-        foreach (Step::cases() as $step) {
-            $entries[] = new Entry('command', 'Go to '.$step->label(), $bench->address($step->value), 'step open '.$step->value.($step === Step::Publish ? ' release live go out' : ''));
+        foreach ($bench->steps->all() as $step) {
+            $entries[] = new Entry('command', 'Go to '.$step->label(), $bench->address($step->key()), "step open {$step->keywords()}");
         }
 
         return $entries;

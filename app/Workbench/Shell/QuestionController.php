@@ -7,22 +7,20 @@ namespace App\Workbench\Shell;
 use App\Http\TypedRequest;
 use App\Looks\LookReader;
 use App\Storefront\PreviewMoment;
-use App\Storefront\SamplePages;
-use App\Workbench\Colors\ColorPreview;
-use Ikat\Core\Color\GamutTable;
+use App\Storeroom\StoreReader;
+use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Season\Season;
-use Ikat\Core\Setting\LookException;
-use Ikat\Core\Setting\SettingType;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\Type\ColorType;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Cache;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** What the bench asks while somebody is pointing, typing or dragging. Nothing here changes anything. */
+/** What the workbench asks while somebody is pointing, typing or dragging, whatever the step. Nothing here changes anything. */
 final class QuestionController
 {
+    /** Settings of an element that are told. */
+    private const MOST = 12;
+
     public function __construct(private readonly BenchMaker $maker) {}
 
     public function find(TypedRequest $request, int $look): View
@@ -30,7 +28,7 @@ final class QuestionController
         $asked = mb_substr($request->word('q'), 0, 80);
         $bench = $this->maker->make($request, $this->maker->look($look));
 
-        return view('workbench.found', ['asked' => $asked, 'found' => FindBox::find($asked, $bench)]);
+        return view('workbench.shell.found', ['asked' => $asked, 'found' => FindBox::find($asked, $bench)]);
     }
 
     public function reach(TypedRequest $request, int $look): JsonResponse
@@ -39,94 +37,47 @@ final class QuestionController
         $path = $request->word('path');
         $setting = $bench->setting($path);
 
-        return response()->json(self::places($setting->label, $bench->places($path), $bench->whyNowhere($path)) + ['later' => (object) $bench->latentPlaces($path)]);
+        return response()->json(Places::told($setting->label, $bench->places($path), $bench->whyNowhere($path)) + ['later' => (object) $bench->latentPlaces($path)]);
     }
 
     /** What an element of the window is made of: its settings, the value of each, and why it is that. */
     public function point(TypedRequest $request, int $look): JsonResponse
     {
         $bench = $this->maker->make($request, $this->maker->look($look));
-        $elements = self::elements($request);
-        $input = $bench->input();
-        $paths = $input->reach->settingsAt($request->word('page'), $elements, $input->look);
+        $resolved = $bench->snapshot->resolved();
+        $settings = array_map($bench->setting(...), $bench->inspection()->get(ReachIndex::class)->settingsAt($request->word('page'), Places::asked($request), $resolved));
         // Colors first: they are what is asked about most.
-        usort($paths, static fn(string $a, string $b): int => ($input->look->catalog->get($b)->type === SettingType::Color) <=> ($input->look->catalog->get($a)->type === SettingType::Color));
+        usort($settings, static fn($a, $b): int => ($b->type instanceof ColorType) <=> ($a->type instanceof ColorType));
 
-        return response()->json(['settings' => array_map(static fn(string $path): array => [
-            'label' => $bench->setting($path)->label,
-            'value' => $bench->setting($path)->say($input->look->value($path)),
-            'color' => $bench->setting($path)->type === SettingType::Color ? $input->look->text($path) : null,
-            'why' => $input->look->why($path),
-            'address' => $bench->addressOfSetting($path, $bench->setting($path)->step),
-        ], array_slice($paths, 0, 12))]);
+        return response()->json(['settings' => array_map(static fn($setting): array => [
+            'label' => $setting->label,
+            'value' => $setting->describe($resolved->value($setting->path)),
+            'color' => $setting->type instanceof ColorType ? $resolved->text($setting->path) : null,
+            'why' => $resolved->why($setting->path),
+            'address' => $bench->addressOfSetting($setting->path),
+        ], array_slice($settings, 0, self::MOST))]);
     }
 
-    /** Where an ink stands on a ground. */
-    public function knot(TypedRequest $request, int $look): JsonResponse
+    /** What a link may be set to, or a list may take: found on the server, so that a store may have as many as it likes. */
+    public function offers(TypedRequest $request, int $look, StoreReader $store): View
     {
-        $bench = $this->maker->make($request, $this->maker->look($look), Step::Colors);
-        $knot = $bench->colors()->openKnot() ?? throw new NotFoundHttpException();
+        $this->maker->look($look);
+        $asked = mb_substr($request->word('q'), 0, 80);
+        $groups = match ($request->word('kind')) {
+            'product' => ['Products' => $store->products($asked)],
+            'picture' => ['Pictures' => $store->pictures($asked)],
+            default => $store->targets($asked),
+        };
 
-        return response()->json(self::places($knot->title(), $knot->places, $knot->places === [] ? 'no part of the shop has this at present' : null));
-    }
-
-    /** Which part of the shop an element belongs to, and the setting that says what it wears. */
-    public function wearer(TypedRequest $request, int $look): JsonResponse
-    {
-        $bench = $this->maker->make($request, $this->maker->look($look), Step::Colors);
-        $page = $request->word('page');
-        $elements = self::elements($request);
-        $found = $bench->colors()->wearerAt($page, $elements);
-        if ($found === null) {
-            return response()->json(null);
-        }
-        [$setting, $places] = $found;
-
-        return response()->json(['path' => $setting->path, 'label' => $setting->label, 'now' => $setting->say($bench->input()->look->value($setting->path)), 'places' => [$page => $places]]);
-    }
-
-    /**
-     * @param array<string, list<int>> $places page => elements
-     *
-     * @return array{label: string, places: array<string, list<int>>, count: int, pages: array<string, string>, why: ?string}
-     */
-    private static function places(string $label, array $places, ?string $why): array
-    {
-        return ['label' => $label, 'places' => $places, 'count' => array_sum(array_map(count(...), $places)), 'pages' => array_intersect_key(SamplePages::labels(), $places), 'why' => $why];
-    }
-
-    /** @return list<int> places of elements on a page, as the window numbers them */
-    private static function elements(TypedRequest $request): array
-    {
-        return array_map(static fn(string $n): int => preg_match('/^\d{1,6}$/D', $n) === 1 ? (int) $n : -1, array_slice(explode(',', $request->word('elements', '', 4000)), 0, 40));
-    }
-
-    /** How a color would read: its contrast lines at a hue, and its pairs at a value. */
-    public function shade(TypedRequest $request, int $look, ColorPreview $shades): JsonResponse|Response
-    {
-        $bench = $this->maker->make($request, $this->maker->look($look));
-        try {
-            $shade = $shades->of($bench, $request->word('path'), $request->number('hue', 0.0), $request->word('value'), $request->flag('dark'));
-
-            return response()->json(['turned' => (object) $shade['turned']] + $shade);
-        } catch (LookException $e) {
-            return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
-        }
-    }
-
-    public function gamut(): JsonResponse
-    {
-        $table = Cache::rememberForever('gamut-72-50', static fn(): array => GamutTable::edges(72, 50));
-
-        return response()->json(['most' => GamutTable::MOST_CHROMA, 'edges' => $table])->setCache(['private' => true, 'max_age' => 86400]);
+        return view('workbench.shell.offers', ['groups' => array_filter($groups), 'asked' => $asked, 'nowhere' => $request->word('kind') === 'target' ? 'nowhere' : 'Add one…']);
     }
 
     /** What runs at a moment of the window's clock, in words. */
-    public function moment(TypedRequest $request, int $look, LookReader $desk): JsonResponse
+    public function moment(TypedRequest $request, int $look, LookReader $looks): JsonResponse
     {
-        $found = $this->maker->look($look);
-        $at = PreviewMoment::read($request->word('at', 'now'), $desk->zone($found));
-        $names = $at === null ? [] : array_map(static fn(Season $s): string => $s->name, $desk->calendar($found)->runningAt($at->moment));
+        $snapshot = $looks->of($this->maker->look($look));
+        $at = PreviewMoment::read($request->word('at', 'now'), $snapshot->zone);
+        $names = $at === null ? [] : array_map(static fn(Season $s): string => $s->name, $snapshot->calendar()->runningAt($at->moment));
 
         return response()->json(['words' => match (true) {
             $at === null => 'That is not a day and time.',
@@ -143,6 +94,6 @@ final class QuestionController
             return response()->noContent();
         }
 
-        return view('workbench.pulse', ['look' => $found, 'edit' => $found->edits()->orderByDesc('sequence')->firstOrFail(), 'step' => $request->word('step')]);
+        return view('workbench.shell.pulse', ['look' => $found, 'edit' => $found->edits()->where('sequence', $found->head)->firstOrFail(), 'step' => $request->word('step')]);
     }
 }

@@ -6,28 +6,28 @@ namespace App\Workbench\Shell;
 
 use App\Http\TypedRequest;
 use App\Models\Look;
-use Ikat\Core\Setting\Step;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** The steps of the workbench. */
 final class StepController
 {
-    public function __construct(private readonly BenchMaker $maker) {}
+    public function __construct(private readonly BenchMaker $maker, private readonly Steps $steps) {}
 
     public function first(): RedirectResponse
     {
-        return redirect('/workbench/looks/'.Look::query()->orderBy('id')->firstOrFail()->id.'/colors');
+        return redirect('/workbench/looks/'.Look::query()->whereNull('put_away_at')->orderBy('id')->firstOrFail()->id.'/colors');
     }
 
-    public function show(TypedRequest $request, int $look, string $step): View|Response
+    public function show(TypedRequest $request, int $look, string $step): Response
     {
-        $bench = $this->maker->make($request, $this->maker->look($look), Step::from($step));
-        if ($request->hasHeader('HX-Request') && ! $request->hasHeader('HX-History-Restore-Request')) {
-            return response()->view('workbench.answer', ['bench' => $bench]);
+        if ($this->steps->find($step) === null) {
+            throw new NotFoundHttpException();
         }
+        $bench = $this->maker->make($request, $this->maker->look($look), $step);
+        $isPart = $request->hasHeader('HX-Request') && ! $request->hasHeader('HX-History-Restore-Request');
 
-        return view('workbench.page', ['bench' => $bench]);
+        return $this->maker->answer($isPart ? 'workbench.shell.answer' : 'workbench.shell.page', $bench);
     }
 }

@@ -27,12 +27,12 @@ final class PackageController
     {
         $file = $request->uploaded('package');
         if ($file === null || ! $file->isValid()) {
-            return response('Choose a theme package first: a zip file of at most 16 MB.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+            return EditAnswer::refuse('Choose a theme package first: a zip file of at most 16 MB.');
         }
         try {
             $bring->import($file->getPathname());
         } catch (UnusablePackage $e) {
-            return response()->view('workbench.package-problems', ['problems' => $e->problems], 422);
+            return response()->view('workbench.start.package-problems', ['problems' => $e->problems], 422);
         }
 
         return $this->answer->to($request, $this->answer->look($look), null);
@@ -41,7 +41,7 @@ final class PackageController
     public function remove(TypedRequest $request, int $look, BringTheme $bring): Response
     {
         if (! $bring->remove($request->word('theme'))) {
-            return response('A look stands on this theme, so it stays. Put that look on another theme first.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+            return EditAnswer::refuse('A look stands on this theme, so it stays. Put that look on another theme first.');
         }
         $this->audit->note('theme removed', $request->word('theme'));
 

@@ -11,29 +11,42 @@ use App\Pictures\Originals;
 use Ikat\Core\Exchange\PackageRules;
 use Ikat\Core\Exchange\ThemeTokens;
 use Ikat\Core\Look\Base;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\Type\ItemsType;
+use Ikat\Core\Setting\Type\KeysType;
+use Ikat\Core\Setting\Type\MomentType;
+use Ikat\Core\Setting\Type\PicksType;
+use Ikat\Core\Setting\Type\PictureType;
+use Ikat\Core\Setting\Type\TargetType;
+use Ikat\Core\Setting\Type\TextType;
 use Illuminate\Support\Str;
 
 /** Writes the theme a look stands on as a package, with the look itself as a starter of it. */
 final class PackageWriter
 {
     /** What belongs to one shop and not to a theme. */
-    private const SHOPS_OWN = [SettingType::Text, SettingType::Target, SettingType::Picks, SettingType::Moment, SettingType::Items, SettingType::Keys];
+    private const SHOPS_OWN = [TextType::class, TargetType::class, PicksType::class, MomentType::class, ItemsType::class, KeysType::class];
 
-    public function __construct(private readonly LookReader $desk, private readonly Originals $originals) {}
+    public function __construct(private readonly LookReader $looks, private readonly Originals $originals) {}
+
+    /** Items, dark colors and what the merchant added are no theme's. */
+    private static function isOfThisShop(SettingPath $path): bool
+    {
+        return $path->item !== null || $path->set?->isDark === true || SettingPath::isOwnKey($path->brand ?? $path->scheme ?? '');
+    }
 
     /** @return array{string, string} file name and the zip's bytes */
     public function export(Look $look): array
     {
-        $theme = $this->desk->theme($look);
-        $tokens = json_decode($this->desk->themes->tokens($theme), true, 32, JSON_THROW_ON_ERROR);
-        $catalog = $this->desk->catalog($look);
+        $theme = $this->looks->of($look)->theme();
+        $tokens = json_decode($this->looks->themes->tokens($theme), true, 32, JSON_THROW_ON_ERROR);
+        $catalog = $this->looks->of($look)->catalog();
         $own = $pictures = [];
         foreach ($look->ownChanges()->own as $path => $value) {
-            if (in_array($path, Base::PATHS, true) || ! $catalog->has($path) || in_array($catalog->get($path)->type, self::SHOPS_OWN, true) || preg_match('/^(season|band|block|message|dark)\.|^(brand|scheme)\.own\d/', $path)) {
+            if (in_array($path, Base::PATHS, true) || ! $catalog->has($path) || in_array($catalog->get($path)->type::class, self::SHOPS_OWN, true) || self::isOfThisShop(SettingPath::of($path))) {
                 continue;
             }
-            if ($catalog->get($path)->type === SettingType::Picture) {
+            if ($catalog->get($path)->type instanceof PictureType) {
                 $picture = Picture::query()->firstWhere('name', $value);
                 $image = $picture === null ? null : $this->originals->open($picture->base, $picture->widths[count($picture->widths) - 1]);
                 if ($image === null) {
@@ -52,7 +65,7 @@ final class PackageWriter
         $zip = new \ZipArchive();
         $zip->open($file, \ZipArchive::OVERWRITE);
         $zip->addFromString(PackageRules::TOKENS, json_encode($tokens, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
-        $zip->addFromString(PackageRules::STYLES, $this->desk->themes->ownStylesheet($theme));
+        $zip->addFromString(PackageRules::STYLES, $this->looks->themes->ownStylesheet($theme));
         foreach ($pictures as $name => $png) {
             $zip->addFromString("pictures/$name.png", $png);
         }

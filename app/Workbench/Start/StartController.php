@@ -23,9 +23,8 @@ final class StartController
     {
         $found = $this->answer->look($look);
         $base = $bases->named($request->word('theme'), $request->word('starter')) ?? throw new NotFoundHttpException();
-        $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $found, $take($found, $base, $request->id('seen'), $user->name, $user->id));
+        return $this->answer->to($request, $found, $take($found, $base, $request->id('seen'), EditAnswer::author($request)));
     }
 
     /** Moves to the newest version of the theme; questions not decided stay the merchant's. */
@@ -34,9 +33,8 @@ final class StartController
         $found = $this->answer->look($look);
         $merge = $bases->upgrade($found) ?? throw new NotFoundHttpException();
         $decisions = $request->pairs('decide');
-        $user = EditAnswer::author($request);
 
-        return $this->answer->to($request, $found, $take($found, $merge->base, $request->id('seen'), $user->name, $user->id, $merge->changes($decisions)));
+        return $this->answer->to($request, $found, $take($found, $merge->base, $request->id('seen'), EditAnswer::author($request), $merge->changes($decisions)));
     }
 
     public function rename(TypedRequest $request, int $look, KeepLooks $keep): Response
@@ -44,7 +42,7 @@ final class StartController
         $found = $this->answer->look($look);
         $name = $request->word('name');
         if ($name === '' || mb_strlen($name) > 60) {
-            return response('A look’s name has 1 to 60 characters. Nothing was changed.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+            return EditAnswer::refuse('A look’s name has 1 to 60 characters. Nothing was changed.');
         }
         $keep->rename($found, $name);
 
@@ -53,7 +51,7 @@ final class StartController
 
     public function copy(TypedRequest $request, int $look, KeepLooks $keep): Response
     {
-        $copy = $keep->copy($this->answer->look($look), EditAnswer::author($request)->name);
+        $copy = $keep->copy($this->answer->look($look), EditAnswer::author($request));
 
         return response()->noContent(200)->withHeaders(['HX-Redirect' => "/workbench/looks/$copy->id/start"]);
     }
@@ -62,7 +60,7 @@ final class StartController
     {
         $found = $this->answer->look($look);
         if (! $keep->putAway($found)) {
-            return response('This is the storefront’s only look, so it stays. Duplicate it first, then put it away.', 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
+            return EditAnswer::refuse('This is the storefront’s only look, so it stays. Duplicate it first, then put it away.');
         }
         $this->audit->note('look put away', $found->name);
 

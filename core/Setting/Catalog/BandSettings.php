@@ -7,7 +7,7 @@ namespace Ikat\Core\Setting\Catalog;
 use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\StepKey;
 
 /** The settings of one band of the home page, by its kind. */
 final class BandSettings
@@ -28,7 +28,7 @@ final class BandSettings
         $band = new self($item, $title, Condition::on($item->path('show')));
 
         return [
-            Setting::switch($item->path('show'), "$title shows", $band->part(), Step::Pages, true, 'band section on off hide'),
+            Setting::switch($item->path('show'), "$title shows", $band->part(), StepKey::PAGES, true, 'band section on off hide'),
             $band->choice('scheme', 'wears', (string) array_key_first($schemes), $schemes, 'color scheme'),
             ...match ($item->kind) {
                 'lead' => $band->lead(),
@@ -72,8 +72,8 @@ final class BandSettings
         return [
             ...$this->heading('Featured'),
             $this->choice('source', 'shows', 'featured', ['featured' => 'featured products', 'new' => 'the newest', 'sold' => 'the most sold', 'hand' => 'chosen by hand'], 'featured new best selling products'),
-            Setting::picks($this->item->path('products'), "$this->title: its products in order", $this->part(), Step::Pages, 'product', 24, words: 'hand picked chosen order', when: $byHand),
-            Setting::count($this->item->path('count'), "$this->title: how many", $this->part(), Step::Pages, 4, 2, 12, 'products number', $this->on),
+            Setting::picks($this->item->path('products'), "$this->title: its products in order", $this->part(), StepKey::PAGES, 'product', 24, keywords: 'hand picked chosen order', when: $byHand),
+            Setting::count($this->item->path('count'), "$this->title: how many", $this->part(), StepKey::PAGES, 4, 2, 12, 'products number', $this->on),
             $this->text('link', 'words of its link', 'See all', 40, 'see all more'),
             $this->target('target', 'link leads to', ''),
         ];
@@ -122,7 +122,7 @@ final class BandSettings
     {
         return [
             ...$this->heading(''),
-            Setting::picks($this->item->path('pictures'), "$this->title: its pictures in order", $this->part(), Step::Pages, 'picture', 12, words: 'photos images', when: $this->on),
+            Setting::picks($this->item->path('pictures'), "$this->title: its pictures in order", $this->part(), StepKey::PAGES, 'picture', 12, keywords: 'photos images', when: $this->on),
             $this->number('columns.desktop', 'columns on a desktop', 3, 1, 6, 1, 'how many wide'),
             $this->number('columns.phone', 'columns on a phone', 2, 1, 3, 1, 'how many mobile'),
             $this->length('gap', 'space between', 16, 0, 48, 'gutter distance'),
@@ -152,17 +152,17 @@ final class BandSettings
 
     private function text(string $key, string $label, string $default, int $max, string $words, ?Condition $when = null): Setting
     {
-        return Setting::text($this->item->path($key), "$this->title: $label", $this->part(), Step::Pages, $default, $max, $words, $when ?? $this->on, (bool) preg_match('/^(kicker|((first|second|third|fourth)\.)?(heading|text)|words)$/', $key));
+        return Setting::text($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, $max, $words, $when ?? $this->on, (bool) preg_match('/^(kicker|((first|second|third|fourth)\.)?(heading|text)|words)$/', $key));
     }
 
     private function target(string $key, string $label, string $default, ?Condition $when = null): Setting
     {
-        return Setting::target($this->item->path($key), "$this->title: $label", $this->part(), Step::Pages, $default, when: $when ?? $this->on);
+        return Setting::target($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, when: $when ?? $this->on);
     }
 
     private function picture(string $key, string $label, string $default, ?Condition $when = null): Setting
     {
-        return Setting::picture($this->item->path($key), "$this->title: $label", $this->part(), Step::Pages, $default, when: $when ?? $this->on);
+        return Setting::picture($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, when: $when ?? $this->on);
     }
 
     /**
@@ -171,16 +171,16 @@ final class BandSettings
      */
     private function choice(string $key, string $label, string $default, array $choices, string $words, array $css = [], ?Condition $when = null): Setting
     {
-        return Setting::choice($this->item->path($key), "$this->title: $label", $this->part(), Step::Pages, $default, $choices, $css, $words, $when ?? $this->on);
+        return Setting::choice($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, $choices, $css, $words, $when ?? $this->on);
     }
 
     private function length(string $key, string $label, float $default, float $min, float $max, string $words, string $unit = 'px'): Setting
     {
-        return Setting::length($this->item->path($key), "$this->title: $label", $this->part(), Step::Pages, $default, $min, $max, 1, $unit, $words, $this->on);
+        return Setting::length($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, $min, $max, 1, $unit, $words, $this->on);
     }
 
     private function number(string $key, string $label, float $default, float $min, float $max, float $increment, string $words, ?Condition $when = null): Setting
     {
-        return Setting::number($this->item->path($key), "$this->title: $label", $this->part(), Step::Pages, $default, $min, $max, $increment, $words, $when ?? $this->on);
+        return Setting::number($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, $min, $max, $increment, $words, $when ?? $this->on);
     }
 }

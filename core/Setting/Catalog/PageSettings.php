@@ -7,7 +7,8 @@ namespace Ikat\Core\Setting\Catalog;
 use Ikat\Core\Look\ItemLists;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Setting\Type\ItemsType;
 
 /** The page itself, the home page's bands, and the locked shop. */
 final class PageSettings
@@ -19,7 +20,7 @@ final class PageSettings
 
     public static function bands(): Setting
     {
-        return Setting::items('home.bands', 'Bands of the home page', 'home', Step::Pages, 'lead-1,row-1', self::BANDS, 'band', 24, 'sections blocks order home');
+        return Setting::items('home.bands', 'Bands of the home page', 'home', StepKey::PAGES, 'lead-1,row-1', new ItemsType(self::BANDS, 'band', 24), 'sections blocks order home');
     }
 
     /**
@@ -32,14 +33,14 @@ final class PageSettings
         $first = (string) array_key_first($schemes);
 
         return [
-            Setting::choice('page.scheme', 'Pages wear', 'page', Step::Pages, $first, $schemes, words: 'color scheme page body background'),
-            Setting::length('page.width', 'Page width', 'page', Step::Pages, 1168, 880, 1600, 8, words: 'content width wide narrow container'),
-            Setting::length('page.space', 'Space between bands', 'page', Step::Pages, 40, 0, 96, 4, words: 'padding margin distance'),
+            Setting::choice('page.scheme', 'Pages wear', 'page', StepKey::PAGES, $first, $schemes, keywords: 'color scheme page body background'),
+            Setting::length('page.width', 'Page width', 'page', StepKey::PAGES, 1168, 880, 1600, 8, keywords: 'content width wide narrow container'),
+            Setting::length('page.space', 'Space between bands', 'page', StepKey::PAGES, 40, 0, 96, 4, keywords: 'padding margin distance'),
             self::bands(),
             ...array_merge(...array_map(static fn(Item $i): array => BandSettings::of($i, $schemes), $lists->of('home.bands')) ?: [[]]),
-            Setting::choice('locked.scheme', 'Locked shop wears', 'locked', Step::Pages, $first, $schemes, words: 'password closed color scheme'),
-            Setting::text('locked.heading', 'Locked shop heading', 'locked', Step::Pages, 'This shop is closed', 60, 'password closed title'),
-            Setting::text('locked.words', 'Locked shop words', 'locked', Step::Pages, '', 200, 'password closed text'),
+            Setting::choice('locked.scheme', 'Locked shop wears', 'locked', StepKey::PAGES, $first, $schemes, keywords: 'password closed color scheme'),
+            Setting::text('locked.heading', 'Locked shop heading', 'locked', StepKey::PAGES, 'This shop is closed', 60, 'password closed title'),
+            Setting::text('locked.words', 'Locked shop words', 'locked', StepKey::PAGES, '', 200, 'password closed text'),
         ];
     }
 }

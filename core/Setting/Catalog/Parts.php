@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting\Catalog;
 
+use Ikat\Core\Setting\Item;
+
 /** The parts of the storefront in plain words. A part's key stands in data-part on its elements. */
 final class Parts
 {
@@ -16,14 +18,15 @@ final class Parts
 
     public static function label(string $part): string
     {
-        if (preg_match('/^(message|band|block|season)-([a-z]+)-(\d+)$/', $part, $m)) {
-            $kind = match ($m[1]) {
-                'band' => PageSettings::BANDS[$m[2]] ?? $m[2],
-                'block' => FooterSettings::BLOCKS[$m[2]] ?? $m[2],
-                default => $m[2],
+        $item = Item::ofPart($part);
+        if ($item !== null) {
+            $kind = match ($item->prefix) {
+                'band' => PageSettings::BANDS[$item->kind] ?? $item->kind,
+                'block' => FooterSettings::BLOCKS[$item->kind] ?? $item->kind,
+                default => $item->kind,
             };
 
-            return ucfirst($kind).((int) $m[3] > 1 || $m[1] === 'message' || $m[1] === 'season' ? " $m[3]" : '');
+            return ucfirst($kind).($item->number > 1 || $item->prefix === 'message' || $item->prefix === 'season' ? " $item->number" : '');
         }
 
         return self::LABELS[$part] ?? ucfirst($part);

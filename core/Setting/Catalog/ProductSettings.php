@@ -6,7 +6,7 @@ namespace Ikat\Core\Setting\Catalog;
 
 use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\StepKey;
 
 /** The product grid, the product card and the product page. */
 final class ProductSettings
@@ -31,13 +31,13 @@ final class ProductSettings
     private static function grid(): array
     {
         return [
-            Setting::number('grid.columns.phone', 'Columns on a phone', 'grid', Step::Products, 2, 1, 3, 1, 'product grid columns mobile'),
-            Setting::number('grid.columns.tablet', 'Columns on a tablet', 'grid', Step::Products, 3, 2, 4, 1, 'product grid columns'),
-            Setting::number('grid.columns.desktop', 'Columns on a desktop', 'grid', Step::Products, 4, 2, 6, 1, 'product grid columns wide'),
-            Setting::length('grid.gap', 'Space between products', 'grid', Step::Products, 24, 4, 64, 2, words: 'product grid gap gutter'),
-            Setting::count('grid.count', 'Products on a page', 'grid', Step::Products, 24, 4, 48, 'product grid how many number paging'),
-            Setting::choice('grid.sort', 'Order to begin with', 'grid', Step::Products, 'shelf', self::SORTS, words: 'sort order category'),
-            Setting::picks('grid.order', 'Our choice, in order', 'grid', Step::Products, 'product', 48, words: 'hand order sort product first', when: Condition::is('grid.sort', 'hand')),
+            Setting::number('grid.columns.phone', 'Columns on a phone', 'grid', StepKey::PRODUCTS, 2, 1, 3, 1, 'product grid columns mobile'),
+            Setting::number('grid.columns.tablet', 'Columns on a tablet', 'grid', StepKey::PRODUCTS, 3, 2, 4, 1, 'product grid columns'),
+            Setting::number('grid.columns.desktop', 'Columns on a desktop', 'grid', StepKey::PRODUCTS, 4, 2, 6, 1, 'product grid columns wide'),
+            Setting::length('grid.gap', 'Space between products', 'grid', StepKey::PRODUCTS, 24, 4, 64, 2, keywords: 'product grid gap gutter'),
+            Setting::count('grid.count', 'Products on a page', 'grid', StepKey::PRODUCTS, 24, 4, 48, 'product grid how many number paging'),
+            Setting::choice('grid.sort', 'Order to begin with', 'grid', StepKey::PRODUCTS, 'shelf', self::SORTS, keywords: 'sort order category'),
+            Setting::picks('grid.order', 'Our choice, in order', 'grid', StepKey::PRODUCTS, 'product', 48, keywords: 'hand order sort product first', when: Condition::is('grid.sort', 'hand')),
         ];
     }
 
@@ -51,21 +51,21 @@ final class ProductSettings
         $named = Condition::on('card.label');
 
         return [
-            Setting::choice('card.scheme', 'Product card wears', 'card', Step::Products, 'around', ['around' => 'what is around it', ...$schemes], words: 'product card color scheme'),
-            Setting::length('card.space', 'Space inside the card', 'card', Step::Products, 0, 0, 32, words: 'product card padding'),
-            Setting::choice('card.proportion', 'Picture proportion', 'card', Step::Products, 'wide', self::PROPORTIONS, self::RATIOS, 'product picture shape aspect ratio'),
-            Setting::choice('card.fit', 'Picture fit', 'card', Step::Products, 'cover', ['cover' => 'fill the frame', 'contain' => 'show the whole picture'], ['cover' => 'cover', 'contain' => 'contain'], 'product picture crop'),
-            Setting::choice('card.hover', 'When pointed at', 'card', Step::Products, 'closer', ['nothing' => 'nothing happens', 'closer' => 'a closer look', 'second' => 'the second picture'], words: 'product card hover mouse zoom swap'),
-            Setting::choice('card.align', 'Words on the card', 'card', Step::Products, 'start', ['start' => 'at the left', 'center' => 'in the middle'], ['start' => 'start', 'center' => 'center'], 'product card alignment'),
-            Setting::length('card.name.size', 'Product name size', 'card', Step::Products, 18, 13, 26, words: 'product card title font size'),
-            Setting::length('card.price.size', 'Price size', 'card', Step::Products, 18, 13, 28, words: 'product card price font size', when: Condition::on('card.price')),
-            Setting::switch('card.price', 'Show the price', 'card', Step::Products, true, 'product card price amount'),
-            Setting::switch('card.note', 'Show the note', 'card', Step::Products, true, 'product card subtitle material maker'),
-            Setting::switch('card.rating', 'Show the rating', 'card', Step::Products, true, 'product card stars review'),
-            Setting::switch('card.button', 'Show an add-to-cart button', 'card', Step::Products, false, 'product card buy quick add'),
-            Setting::switch('card.label', 'Show labels on the picture', 'card', Step::Products, true, 'badge sticker tag'),
-            Setting::choice('card.label.across', 'Labels, left or right', 'card', Step::Products, 'start', ['start' => 'left', 'end' => 'right'], ['start' => 'start', 'end' => 'end'], 'badge sticker tag corner position', $named),
-            Setting::choice('card.label.down', 'Labels, top or bottom', 'card', Step::Products, 'top', ['top' => 'top', 'bottom' => 'bottom'], ['top' => 'start', 'bottom' => 'end'], 'badge sticker tag corner position', $named),
+            Setting::choice('card.scheme', 'Product card wears', 'card', StepKey::PRODUCTS, 'around', ['around' => 'what is around it', ...$schemes], keywords: 'product card color scheme'),
+            Setting::length('card.space', 'Space inside the card', 'card', StepKey::PRODUCTS, 0, 0, 32, keywords: 'product card padding'),
+            Setting::choice('card.proportion', 'Picture proportion', 'card', StepKey::PRODUCTS, 'wide', self::PROPORTIONS, self::RATIOS, 'product picture shape aspect ratio'),
+            Setting::choice('card.fit', 'Picture fit', 'card', StepKey::PRODUCTS, 'cover', ['cover' => 'fill the frame', 'contain' => 'show the whole picture'], ['cover' => 'cover', 'contain' => 'contain'], 'product picture crop'),
+            Setting::choice('card.hover', 'When pointed at', 'card', StepKey::PRODUCTS, 'closer', ['nothing' => 'nothing happens', 'closer' => 'a closer look', 'second' => 'the second picture'], keywords: 'product card hover mouse zoom swap'),
+            Setting::choice('card.align', 'Words on the card', 'card', StepKey::PRODUCTS, 'start', ['start' => 'at the left', 'center' => 'in the middle'], ['start' => 'start', 'center' => 'center'], 'product card alignment'),
+            Setting::length('card.name.size', 'Product name size', 'card', StepKey::PRODUCTS, 18, 13, 26, keywords: 'product card title font size'),
+            Setting::length('card.price.size', 'Price size', 'card', StepKey::PRODUCTS, 18, 13, 28, keywords: 'product card price font size', when: Condition::on('card.price')),
+            Setting::switch('card.price', 'Show the price', 'card', StepKey::PRODUCTS, true, 'product card price amount'),
+            Setting::switch('card.note', 'Show the note', 'card', StepKey::PRODUCTS, true, 'product card subtitle material maker'),
+            Setting::switch('card.rating', 'Show the rating', 'card', StepKey::PRODUCTS, true, 'product card stars review'),
+            Setting::switch('card.button', 'Show an add-to-cart button', 'card', StepKey::PRODUCTS, false, 'product card buy quick add'),
+            Setting::switch('card.label', 'Show labels on the picture', 'card', StepKey::PRODUCTS, true, 'badge sticker tag'),
+            Setting::choice('card.label.across', 'Labels, left or right', 'card', StepKey::PRODUCTS, 'start', ['start' => 'left', 'end' => 'right'], ['start' => 'start', 'end' => 'end'], 'badge sticker tag corner position', $named),
+            Setting::choice('card.label.down', 'Labels, top or bottom', 'card', StepKey::PRODUCTS, 'top', ['top' => 'top', 'bottom' => 'bottom'], ['top' => 'start', 'bottom' => 'end'], 'badge sticker tag corner position', $named),
         ];
     }
 
@@ -77,16 +77,16 @@ final class ProductSettings
     private static function product(array $schemes): array
     {
         return [
-            Setting::choice('product.pictures', 'Pictures', 'product', Step::Products, 'strip', ['stacked' => 'one under another', 'strip' => 'in a strip to slide', 'beside' => 'side by side'], words: 'product page gallery carousel layout'),
-            Setting::choice('product.video', 'Video', 'product', Step::Products, 'last', ['none' => 'not shown', 'first' => 'before the pictures', 'last' => 'after the pictures'], words: 'product page film movie'),
-            Setting::choice('product.proportion', 'Pictures and words share the width', 'product', Step::Products, 'pictures', ['pictures' => 'more for the pictures', 'half' => 'half and half', 'words' => 'more for the words'], ['pictures' => '7fr', 'half' => '5fr', 'words' => '4fr'], 'product page columns ratio'),
-            Setting::length('product.name.size', 'Name on the product page', 'product', Step::Products, 40, 22, 64, words: 'product page title size'),
-            Setting::switch('product.button.wide', 'Buttons as wide as they can be', 'product', Step::Products, true, 'product page button full width'),
-            Setting::switch('product.now', 'A button straight to the checkout', 'product', Step::Products, false, 'buy now express'),
-            Setting::switch('product.save', 'A button to save for later', 'product', Step::Products, true, 'wish list saved favorite'),
-            Setting::switch('product.facts', 'Show the facts', 'product', Step::Products, true, 'product page table specification'),
-            Setting::switch('product.others', 'Show others from the same shelf', 'product', Step::Products, true, 'related recommended products'),
-            Setting::choice('product.others.scheme', 'Others from the shelf wear', 'product', Step::Products, 'around', ['around' => 'what is around them', ...$schemes], words: 'related color scheme', when: Condition::on('product.others')),
+            Setting::choice('product.pictures', 'Pictures', 'product', StepKey::PRODUCTS, 'strip', ['stacked' => 'one under another', 'strip' => 'in a strip to slide', 'beside' => 'side by side'], keywords: 'product page gallery carousel layout'),
+            Setting::choice('product.video', 'Video', 'product', StepKey::PRODUCTS, 'last', ['none' => 'not shown', 'first' => 'before the pictures', 'last' => 'after the pictures'], keywords: 'product page film movie'),
+            Setting::choice('product.proportion', 'Pictures and words share the width', 'product', StepKey::PRODUCTS, 'pictures', ['pictures' => 'more for the pictures', 'half' => 'half and half', 'words' => 'more for the words'], ['pictures' => '7fr', 'half' => '5fr', 'words' => '4fr'], 'product page columns ratio'),
+            Setting::length('product.name.size', 'Name on the product page', 'product', StepKey::PRODUCTS, 40, 22, 64, keywords: 'product page title size'),
+            Setting::switch('product.button.wide', 'Buttons as wide as they can be', 'product', StepKey::PRODUCTS, true, 'product page button full width'),
+            Setting::switch('product.now', 'A button straight to the checkout', 'product', StepKey::PRODUCTS, false, 'buy now express'),
+            Setting::switch('product.save', 'A button to save for later', 'product', StepKey::PRODUCTS, true, 'wish list saved favorite'),
+            Setting::switch('product.facts', 'Show the facts', 'product', StepKey::PRODUCTS, true, 'product page table specification'),
+            Setting::switch('product.others', 'Show others from the same shelf', 'product', StepKey::PRODUCTS, true, 'related recommended products'),
+            Setting::choice('product.others.scheme', 'Others from the shelf wear', 'product', StepKey::PRODUCTS, 'around', ['around' => 'what is around them', ...$schemes], keywords: 'related color scheme', when: Condition::on('product.others')),
         ];
     }
 }

@@ -6,6 +6,7 @@ namespace Ikat\Core\Setting\Catalog;
 
 use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\ItemLists;
+use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingCatalog;
@@ -13,14 +14,52 @@ use Ikat\Core\Setting\SettingCatalog;
 /** Puts the whole catalog together; its order is the order the find box and the fallback controls show. */
 final class StorefrontCatalog
 {
-    /** @param ?ColorInventory $wardrobe the theme's own brand colors and schemes when it is not given */
-    public static function for(Theme $theme, ItemLists $lists, ?ColorInventory $wardrobe = null): SettingCatalog
-    {
-        $wardrobe ??= ColorInventory::of($theme);
-        $schemes = $wardrobe->schemes;
+    /** @var \WeakMap<Theme, array<string, SettingCatalog>> by items of the lists and colors; a theme is read once and kept */
+    private \WeakMap $made;
 
-        return SettingCatalog::of([
-            ...ColorSettings::for($theme, $wardrobe),
+    /** @param list<CatalogSection> $sections beside those that ship */
+    public function __construct(private readonly array $sections = [])
+    {
+        $this->made = new \WeakMap();
+    }
+
+    /**
+     * The catalog of a look that these layers make.
+     *
+     * @param list<Layer> $layers weakest first
+     * @param array<string, mixed> $wanted path => value an edit would bring: its items are known too
+     */
+    public function of(Theme $theme, array $layers, array $wanted = []): SettingCatalog
+    {
+        $lists = ItemLists::in($this->lists(), $layers);
+
+        return $this->for($theme, $wanted === [] ? $lists : $lists->and($this->lists(), $wanted), ColorInventory::in($theme, $layers));
+    }
+
+    public function for(Theme $theme, ItemLists $lists, ColorInventory $inventory): SettingCatalog
+    {
+        $made = $this->made[$theme] ?? [];
+        $key = "{$lists->key()} {$inventory->key()}";
+        $made[$key] ??= $this->make($theme, $lists, $inventory);
+        $this->made[$theme] = $made;
+
+        return $made[$key];
+    }
+
+    /** @return list<Setting> the lists whose items bring settings of their own */
+    public function lists(): array
+    {
+        return [
+            TopSettings::messages(), PageSettings::bands(), FooterSettings::blocks(), SeasonSettings::seasons(),
+            ...array_merge([], ...array_map(static fn(CatalogSection $s): array => $s->lists(), $this->sections)),
+        ];
+    }
+
+    private function make(Theme $theme, ItemLists $lists, ColorInventory $inventory): SettingCatalog
+    {
+        $schemes = $inventory->schemes;
+        $settings = [
+            ...ColorSettings::for($theme, $inventory),
             ...TypeSettings::all(),
             ...ShapeSettings::all(),
             ...$theme->own,
@@ -33,12 +72,11 @@ final class StorefrontCatalog
             ...CheckoutSettings::all($schemes),
             ...WordSettings::all(),
             ...SeasonSettings::all($schemes, $lists),
-        ]);
-    }
+        ];
+        foreach ($this->sections as $section) {
+            $settings = [...$settings, ...$section->settings($theme, $inventory, $lists)];
+        }
 
-    /** @return list<Setting> the lists whose items bring settings of their own */
-    public static function lists(): array
-    {
-        return [TopSettings::messages(), PageSettings::bands(), FooterSettings::blocks(), SeasonSettings::seasons()];
+        return SettingCatalog::of($settings);
     }
 }

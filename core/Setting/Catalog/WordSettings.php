@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Setting\Catalog;
 
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\StepKey;
 
 /** Every word of cart and checkout, each with its original. */
 final class WordSettings
@@ -55,7 +55,7 @@ final class WordSettings
     public static function all(): array
     {
         return array_map(
-            static fn(string $key, array $row): Setting => Setting::text("say.$key", $row[0], $row[2], Step::Checkout, $row[1], 60, 'words button wording translate prompt'),
+            static fn(string $key, array $row): Setting => Setting::text("say.$key", $row[0], $row[2], StepKey::CHECKOUT, $row[1], 60, 'words button wording translate prompt'),
             array_keys(self::WORDS),
             self::WORDS,
         );

@@ -12,7 +12,7 @@ use Ikat\Core\Exchange\ThemePackage;
 use Ikat\Core\Exchange\UnusablePackage;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\LookException;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Type\ListType;
 use PHPUnit\Framework\TestCase;
 use Sabberworm\CSS\CSSList\AtRuleBlockList;
 use Sabberworm\CSS\CSSList\CSSBlockList;
@@ -37,7 +37,7 @@ final class CssSafetyTest extends TestCase
         foreach (self::HOSTILE as $text) {
             $own = [];
             foreach ($catalog->all() as $path => $setting) {
-                if (in_array($setting->type, [SettingType::Items, SettingType::Keys], true) || str_starts_with($path, 'brand.')) {
+                if ($setting->type instanceof ListType || str_starts_with($path, 'brand.')) {
                     continue;
                 }
                 try {

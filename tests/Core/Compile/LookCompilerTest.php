@@ -9,7 +9,9 @@ use Ikat\Core\Color\Contrast;
 use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Compile\SchemeStates;
 use Ikat\Core\Compile\TypeScale;
-use Ikat\Core\Setting\SettingType;
+use Ikat\Core\Setting\Type\ChoiceType;
+use Ikat\Core\Setting\Type\GradientType;
+use Ikat\Core\Setting\Type\RangeType;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -41,9 +43,9 @@ final class LookCompilerTest extends TestCase
             }
             $now = Fixtures::look()->value($path);
             $other = match (true) {
-                $setting->choices !== [] => current(array_diff(array_keys($setting->choices), [$now])),
-                is_float($now) => $now === $setting->max ? $setting->min : $setting->max,
-                $setting->type === SettingType::Gradient => 'linear-gradient(90deg, {brand.main} 0%, #fe01dc 100%)',
+                $setting->type instanceof ChoiceType => current(array_diff(array_keys($setting->type->choices), [$now])),
+                $setting->type instanceof RangeType => $now === $setting->type->max ? $setting->type->min : $setting->type->max,
+                $setting->type instanceof GradientType => 'linear-gradient(90deg, {brand.main} 0%, #fe01dc 100%)',
                 default => '#fe01dc',
             };
             self::assertNotSame($before, LookCompiler::compile(Fixtures::look([$path => $other]), Fixtures::theme())->hash, $path);

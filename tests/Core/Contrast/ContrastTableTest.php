@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Contrast;
 
-use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\Severity;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Compositing;
@@ -17,6 +16,7 @@ use Ikat\Core\Contrast\RepairAll;
 use Ikat\Core\Contrast\RoleJoining;
 use Ikat\Core\Contrast\RolePair;
 use Ikat\Core\Contrast\SchemeColors;
+use Ikat\Core\Setting\ColorSet;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -32,13 +32,13 @@ final class ContrastTableTest extends TestCase
     /** @param array<string, bool|float|string> $own */
     private static function lattice(array $own = [], string $body = self::BODY, string $set = 'scheme.daylight'): ContrastTable
     {
-        return ContrastTable::of(Fixtures::input(self::CSS, $body, $own), [$set]);
+        return ContrastTable::of(Fixtures::input(self::CSS, $body, $own), array_filter([ColorSet::tryNamed($set)]));
     }
 
     public function testEveryStateThatOccursHasItsKnot(): void
     {
-        $knots = self::lattice()->knots;
-        $states = array_map(static fn($k): array => $k->states, $knots);
+        $cells = self::lattice()->cells;
+        $states = array_map(static fn($k): array => $k->states, $cells);
         self::assertSame(['plain', 'selected'], $states['link:ground']);
         self::assertSame(['hover'], $states['heading:ground']);
         self::assertSame(['visited'], $states['visited:ground']);
@@ -47,36 +47,36 @@ final class ContrastTableTest extends TestCase
         self::assertSame(['disabled'], $states['off:quiet']);
         self::assertSame(['error'], $states['field-ink:field']);
         self::assertSame(['selected'], $states['action:ground'], 'a checked box stands out from what is around it');
-        self::assertSame([0.0, null], [$knots['off:quiet']->target, $knots['off:quiet']->severity], 'what is disabled needs no contrast');
-        self::assertSame([3.0, ['edges']], [$knots['focus:ground']->target, $knots['focus:ground']->kinds]);
-        self::assertSame(['page' => [2, 3]], $knots['link:ground']->places);
+        self::assertSame([0.0, null], [$cells['off:quiet']->target, $cells['off:quiet']->severity], 'what is disabled needs no contrast');
+        self::assertSame([3.0, ['edges']], [$cells['focus:ground']->target, $cells['focus:ground']->kinds]);
+        self::assertSame(['page' => [2, 3]], $cells['link:ground']->places);
         self::assertSame([], array_diff(array_merge(...array_values($states)), RolePair::STATES));
     }
 
     public function testAStateIsToldWhereAPartOfTheSchemeHasIt(): void
     {
         $body = self::BODY.'<div class="wear scheme-night"><a href="/">a</a></div>';
-        self::assertSame(['plain'], self::lattice([], $body, 'scheme.night')->knots['link:ground']->states, 'only daylight marks one as where one is');
-        self::assertSame(['plain', 'selected'], self::lattice([], $body, 'scheme.kiln')->knots['link:ground']->states, 'no part wears it: what it would have');
+        self::assertSame(['plain'], self::lattice([], $body, 'scheme.night')->cells['link:ground']->states, 'only daylight marks one as where one is');
+        self::assertSame(['plain', 'selected'], self::lattice([], $body, 'scheme.kiln')->cells['link:ground']->states, 'no part wears it: what it would have');
     }
 
     public function testSeverityIsThatOfTheFinding(): void
     {
-        $knots = self::lattice(['scheme.daylight.link' => '#e0d8c8', 'scheme.daylight.field-line' => '#e5dcc8'])->knots;
-        self::assertSame([Severity::Stops, Severity::ShouldFix, null], [$knots['link:ground']->severity, $knots['field-line:ground']->severity, $knots['ink:ground']->severity]);
-        self::assertSame(Severity::Know, self::lattice(['scheme.kiln.link' => '#b4430a'], set: 'scheme.kiln')->knots['link:ground']->severity);
+        $cells = self::lattice(['scheme.daylight.link' => '#e0d8c8', 'scheme.daylight.field-line' => '#e5dcc8'])->cells;
+        self::assertSame([Severity::Stops, Severity::ShouldFix, null], [$cells['link:ground']->severity, $cells['field-line:ground']->severity, $cells['ink:ground']->severity]);
+        self::assertSame(Severity::Know, self::lattice(['scheme.kiln.link' => '#b4430a'], set: 'scheme.kiln')->cells['link:ground']->severity);
     }
 
     public function testOfSeveralSetsEachGroundHasItsThreadAndOthersShowTheWorst(): void
     {
-        $lattice = ContrastTable::of(Fixtures::input(self::CSS, self::BODY, ['scheme.night.action-ink' => '#f6c159']), ['scheme.daylight', 'scheme.night']);
+        $lattice = ContrastTable::of(Fixtures::input(self::CSS, self::BODY, ['scheme.night.action-ink' => '#f6c159']), [ColorSet::of('daylight'), ColorSet::of('night')]);
         self::assertSame(['ground@scheme.daylight', 'ground@scheme.night', 'action', 'action-hover'], array_slice($lattice->columns, 0, 4));
-        self::assertSame('scheme.daylight', $lattice->knots['action-ink:action']->set, 'what is worn counts before what is not');
+        self::assertSame('scheme.daylight', $lattice->cells['action-ink:action']->set->name, 'what is worn counts before what is not');
     }
 
     public function testAGradientIsMeasuredAtItsWorstPoint(): void
     {
-        $ratio = static fn(string $stops, string $ink): float => self::lattice(['scheme.daylight.gradient' => "linear-gradient(90deg, $stops)", 'scheme.daylight.ink' => $ink])->knots['ink:ground']->ratio;
+        $ratio = static fn(string $stops, string $ink): float => self::lattice(['scheme.daylight.gradient' => "linear-gradient(90deg, $stops)", 'scheme.daylight.ink' => $ink])->cells['ink:ground']->ratio;
         $plain = static fn(string $a, string $b): float => Contrast::ratio(Color::parse($a), Color::parse($b));
         self::assertEqualsWithDelta($plain('#000', '#999999'), $ratio('#ffffff 0%, #999999 100%', '#000000'), 1e-9);
         self::assertSame(1.0, $ratio('#000000 0%, #ffffff 100%', '#808080'));
@@ -90,30 +90,30 @@ final class ContrastTableTest extends TestCase
         $own = ['scheme.daylight.ground' => '#ffffff80', 'scheme.daylight.ink' => '#00000080'];
         $night = Color::parse(Fixtures::look()->text('scheme.night.ground'));
         $ground = Compositing::over(Color::parse('#ffffff80'), $night);
-        self::assertEqualsWithDelta(Contrast::ratio(Compositing::over(Color::parse('#00000080'), $ground), $ground), self::lattice($own, $body)->knots['ink:ground']->ratio, 1e-9);
+        self::assertEqualsWithDelta(Contrast::ratio(Compositing::over(Color::parse('#00000080'), $ground), $ground), self::lattice($own, $body)->cells['ink:ground']->ratio, 1e-9);
     }
 
     public function testATransparentHeaderStandsOnThePicture(): void
     {
         $body = '<div class="wear scheme-daylight"><header class="is-over wear scheme-night"><p class="menu">x</p></header><p>y</p></div>';
         $plain = Fixtures::input(self::CSS, $body);
-        $input = new Inspection($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, self::under(['' => ['#202020', '#777777', '#303030']]));
-        $knot = ContrastTable::of($input, ['scheme.night'])->knots['menu:over'];
+        $input = $plain->with(self::under(['' => ['#202020', '#777777', '#303030']]));
+        $knot = ContrastTable::of($input, [ColorSet::of('night')])->cells['menu:over'];
         $menu = Color::parse($input->look->text('scheme.night.menu'));
         self::assertEqualsWithDelta(Contrast::ratio($menu, Color::parse('#777777')), $knot->ratio, 1e-9);
-        self::assertArrayNotHasKey('menu:over', ContrastTable::of($input, ['scheme.daylight'])->knots);
+        self::assertArrayNotHasKey('menu:over', ContrastTable::of($input, [ColorSet::of('daylight')])->cells);
         $found = array_values(array_filter(Fixtures::contrast($input), static fn($f): bool => $f->pair->ground === SchemeColors::OVER));
         self::assertSame(['menu on the first band’s picture'], array_column($found, 'title'));
         // Places of a picture do not run into each other: between a dark and a light one there need be nothing.
-        $parted = new Inspection($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, self::under(['' => ['#000000'], 'Thaw' => ['#ffffff']]));
+        $parted = $plain->with(self::under(['' => ['#000000'], 'Thaw' => ['#ffffff']]));
         $titles = array_column(array_filter(Fixtures::contrast($parted), static fn($f): bool => $f->pair->ground === SchemeColors::OVER), 'title');
         self::assertSame(['menu on the first band’s picture, while Thaw runs'], array_values($titles));
-        self::assertEqualsWithDelta(Contrast::ratio($menu, Color::parse('#ffffff')), ContrastTable::of($parted, ['scheme.night'])->knots['menu:over']->ratio, 1e-9);
+        self::assertEqualsWithDelta(Contrast::ratio($menu, Color::parse('#ffffff')), ContrastTable::of($parted, [ColorSet::of('night')])->cells['menu:over']->ratio, 1e-9);
         // A season that lets the header wear another scheme is measured in that one, under its own picture.
         $own = ['seasons' => 'season-1', 'season.season-1.on' => true, 'season.season-1.name' => 'Thaw', 'season.season-1.from' => 'night', 'season.season-1.to' => 'counter'];
         $swapping = Fixtures::input(self::CSS, $body, $own);
         foreach ([['#101010', '#f0f0f0', []], ['#101010', '#202020', ['menu on the first band’s picture, while Thaw runs']]] as [$now, $then, $expected]) {
-            $input = new Inspection($swapping->look, $swapping->theme, $swapping->compiled, $swapping->reach, $swapping->store, null, self::under(['' => [$now], 'Thaw' => [$then]], 'band.lead-1.veil'));
+            $input = $swapping->with(self::under(['' => [$now], 'Thaw' => [$then]], 'band.lead-1.veil'));
             $found = array_filter(Fixtures::contrast($input), static fn($f): bool => $f->pair->ground === SchemeColors::OVER && $f->scheme === 'counter');
             self::assertSame($expected, array_values(array_column($found, 'title')));
         }
@@ -124,13 +124,13 @@ final class ContrastTableTest extends TestCase
     {
         $body = '<div class="wear scheme-daylight"><header class="is-over wear scheme-night"><p class="menu">x</p></header></div>';
         $plain = Fixtures::input(self::CSS, $body);
-        $input = new Inspection($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, self::under(['' => ['#202020', '#9a8a70'], 'Thaw' => ['#c0c0c0']], 'band.lead-1.veil'));
+        $input = $plain->with(self::under(['' => ['#202020', '#9a8a70'], 'Thaw' => ['#c0c0c0']], 'band.lead-1.veil'));
         $finding = array_values(array_filter(Fixtures::contrast($input), static fn($f): bool => $f->pair->ground === SchemeColors::OVER))[0];
         $veils = array_values(array_filter(ContrastFixes::for($finding, $input), static fn(Fix $f): bool => $f->change === 'veil'));
         self::assertCount(1, $veils);
         $to = (float) $veils[0]->changes['band.lead-1.veil'];
         $menu = Color::parse($input->look->text('scheme.night.menu'));
-        $worst = static fn(float $veil): float => min(array_map(static fn(array $s): float => min(array_map(static fn(Color $c): float => Contrast::ratio($menu, $c), $s[1])), $input->underHeader?->seen(false, $veil) ?? []));
+        $worst = static fn(float $veil): float => min(array_map(static fn(array $s): float => min(array_map(static fn(Color $c): float => Contrast::ratio($menu, $c), $s[1])), $input->get(HeaderBackdrop::class)->seen(false, $veil) ?? []));
         self::assertGreaterThanOrEqual(4.5, $worst($to));
         self::assertLessThan(4.5, $worst($to - 0.05));
         self::assertEqualsWithDelta($worst($to), $veils[0]->ratio, 1e-9);
@@ -140,13 +140,13 @@ final class ContrastTableTest extends TestCase
         self::assertSame($veils[0]->changes['band.lead-1.veil'], $mending->changes['band.lead-1.veil'] ?? null);
         self::assertContains($mending->changes['band.lead-1.veil'], array_column($mending->steps, 'says'));
         // Where an ink does it, the picture stays as it is.
-        $dark = new Inspection($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, self::under(['' => ['#808080', '#888888']], 'band.lead-1.veil'));
+        $dark = $plain->with(self::under(['' => ['#808080', '#888888']], 'band.lead-1.veil'));
         self::assertNotSame([], Fixtures::contrast($dark));
         self::assertSame([], RepairAll::of($dark)->left);
         self::assertArrayNotHasKey('band.lead-1.veil', RepairAll::of($dark)->changes);
         // A veil as light as the words helps nothing, and a picture beside the words has none.
         foreach ([self::under(['' => ['#eeeeee']], 'band.lead-1.veil', '#f9f3e6'), self::under(['' => ['#c0c0c0']])] as $under) {
-            $other = new Inspection($plain->look, $plain->theme, $plain->compiled, $plain->reach, $plain->store, null, $under);
+            $other = $plain->with($under);
             $finding = array_values(array_filter(Fixtures::contrast($other), static fn($f): bool => $f->pair->ground === SchemeColors::OVER))[0];
             self::assertNotContains('veil', array_column(ContrastFixes::for($finding, $other), 'change'));
         }

@@ -8,8 +8,8 @@ use Ikat\Core\Check\Severity;
 use Ikat\Core\Contrast\ContrastFinding;
 use Ikat\Core\Contrast\ContrastFixes;
 use Ikat\Core\Contrast\Fix;
-use Ikat\Core\Setting\SettingType;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Setting\Type\ColorType;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -69,8 +69,8 @@ final class PairContrastTest extends TestCase
 
     public function testARatioIsNeverRoundedUp(): void
     {
-        self::assertSame('4.4', ContrastFinding::say(4.4999));
-        self::assertSame('4.5', ContrastFinding::say(4.5));
+        self::assertSame('4.4', ContrastFinding::ratioText(4.4999));
+        self::assertSame('4.5', ContrastFinding::ratioText(4.5));
     }
 
     public function testEveryFixReachesTheTargetAndTheLeastVisibleComesFirst(): void
@@ -99,7 +99,7 @@ final class PairContrastTest extends TestCase
             $all = Fixtures::inEveryScheme($theme, $body);
             self::assertGreaterThanOrEqual(3, count($theme->starters));
             foreach (array_keys($theme->starters) as $starter) {
-                $found = array_map(static fn(ContrastFinding $f): string => "$theme->title $starter: $f->scheme $f->title ".ContrastFinding::say($f->measure), Fixtures::contrast(Fixtures::input($css, $all, [], $starter, theme: $theme)));
+                $found = array_map(static fn(ContrastFinding $f): string => "$theme->title $starter: $f->scheme $f->title ".ContrastFinding::ratioText($f->measure), Fixtures::contrast(Fixtures::input($css, $all, [], $starter, theme: $theme)));
                 self::assertSame([], $found);
             }
         }
@@ -108,7 +108,7 @@ final class PairContrastTest extends TestCase
     public function testEveryColorSettingIsARole(): void
     {
         foreach (Fixtures::catalog()->all() as $setting) {
-            if ($setting->type === SettingType::Color && $setting->step === Step::Colors) {
+            if ($setting->type instanceof ColorType && $setting->step === StepKey::COLORS) {
                 self::assertMatchesRegularExpression('/^(brand|scheme\.[a-z0-9]+)\.[a-z-]+$/', $setting->path);
             }
         }

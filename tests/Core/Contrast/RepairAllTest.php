@@ -16,6 +16,7 @@ use Ikat\Core\Contrast\ContrastRepair;
 use Ikat\Core\Contrast\PairContrast;
 use Ikat\Core\Contrast\RepairAll;
 use Ikat\Core\Contrast\SchemeColors;
+use Ikat\Core\Setting\ColorSet;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -66,9 +67,9 @@ final class RepairAllTest extends TestCase
             foreach ((array) array_rand(array_flip($keys), mt_rand(1, 3)) as $key) {
                 $own["brand.$key"] = sprintf('#%06x', mt_rand(0, 0xFFFFFF));
             }
-            $input = new Inspection(Fixtures::look($own), Fixtures::theme(), $plain->compiled, $plain->reach, $plain->store);
+            $input = $plain->on(Fixtures::look($own), Fixtures::theme());
             $mending = RepairAll::of($input);
-            $after = new Inspection(Fixtures::look([...$own, ...$mending->changes]), Fixtures::theme(), $plain->compiled, $plain->reach, $plain->store);
+            $after = $plain->on(Fixtures::look([...$own, ...$mending->changes]), Fixtures::theme());
             $left = $failing($after);
             self::assertSame([], array_diff($left, $failing($input)), 'a pair that was readable is not any more: '.json_encode($own));
             self::assertSame($mending->left === [], $left === [], implode(' ', $left).json_encode($own));
@@ -85,7 +86,7 @@ final class RepairAllTest extends TestCase
         $html = '<div class="wear scheme-daylight"><p>x</p><p class="f">y</p></div>';
         foreach ([['#8a8a8a', '#ffffff', '#101010'], ['#777799', '#fafafa', '#202020'], ['#806040', '#f0f0e8', '#000000']] as [$ink, $ground, $field]) {
             $input = Fixtures::input($css, $html, ['scheme.daylight.ink' => $ink, 'scheme.daylight.ground' => $ground, 'scheme.daylight.field' => $field]);
-            $mender = ContrastRepair::of($input, 'scheme.daylight', SchemeColors::of($input));
+            $mender = ContrastRepair::of($input, ColorSet::of('daylight'), $input->get(SchemeColors::class));
             self::assertNull($mender->one('ink'));
             $found = array_filter([$mender->two('ink', 'field'), $mender->two('ink', 'ground')]);
             self::assertNotSame([], $found);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Look;
 
+use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
@@ -12,7 +13,6 @@ use Ikat\Core\Look\SchemeUses;
 use Ikat\Core\Palette\BrandFollowers;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\UnacceptableValue;
-use Ikat\Core\Setting\ValueRule;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -26,8 +26,8 @@ final class ColorInventoryTest extends TestCase
         self::assertSame(['main' => 'Main', 'paper' => 'Paper', 'own1' => 'Moss'], $input->theme->brandColors);
         self::assertSame(['own1' => 'Woods', 'daylight' => 'Daylight', 'kiln' => 'Kiln', 'counter' => 'Counter'], $input->theme->schemes, 'what no list names comes last');
         self::assertSame('#3b5d3a', $input->look->text('scheme.own1.ink'));
-        self::assertArrayHasKey('own1', $input->look->catalog->get('footer.scheme')->choices);
-        self::assertStringContainsString('.scheme-own1{', $input->compiled->css);
+        self::assertArrayHasKey('own1', $input->look->catalog->get('footer.scheme')->type->choices);
+        self::assertStringContainsString('.scheme-own1{', $input->get(CompiledLook::class)->css);
     }
 
     public function testWhatIsPutAwayKeepsItsColorForWhatStillFollowsIt(): void
@@ -121,8 +121,8 @@ final class ColorInventoryTest extends TestCase
         // Of 80 characters that fit, those that give the color are none.
         $heading = Fixtures::catalog()->get('band.lead-1.heading');
         $full = '{link|'.str_repeat('x', 80).'}';
-        self::assertSame($full, ValueRule::normalize($heading, $full));
+        self::assertSame($full, $heading->type->normalize($heading, $full));
         $this->expectExceptionMessage('this has 81 characters, at most 80 fit');
-        ValueRule::normalize($heading, "{$full}x");
+        $heading->type->normalize($heading, "{$full}x");
     }
 }

@@ -13,6 +13,7 @@ use Ikat\Core\Look\Journal;
 use Ikat\Core\Look\JournalEntry;
 use Ikat\Core\Look\LookState;
 use Ikat\Core\Look\StaleEdit;
+use Ikat\Core\Look\UndoLinks;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -58,24 +59,73 @@ final class JournalPropertyTest extends TestCase
         return [$entries, $state];
     }
 
-    public function testEverythingUndoneGivesTheSameBytes(): void
+    /** @param list<JournalEntry> $entries */
+    private static function stateAt(array $entries, int $sequence): LookState
     {
-        $this->limitTo(60)->forAll(Generators::seq(Generators::choose(0, 5000)))->then(static function (array $numbers): void {
-            [$entries, $state] = self::run_($numbers);
-            $start = LookState::of(['brand.main' => '#123456'])->bytes();
-            $end = $state->bytes();
-            $sequence = count($entries);
-            while (($target = Journal::of($entries)->undoable()) !== null) {
-                $back = array_map(static fn(Change $c): Change => $c->reversed(), $target->changes);
-                $state = $state->with($back);
-                $entries[] = new JournalEntry(++$sequence, EntryKind::Undo, $back, $target->label, 'Test', $target->sequence);
+        $state = LookState::of([]);
+        foreach (array_slice($entries, 0, $sequence) as $entry) {
+            $state = $state->with($entry->changes);
+        }
+
+        return $state;
+    }
+
+    /**
+     * The tops of two stacks, as everybody knows undo and redo: what the links of the journal are compared with.
+     *
+     * @param list<JournalEntry> $entries
+     *
+     * @return array{int, int} the edit undo takes back, and the edit redo brings back; 0 for none
+     */
+    private static function tops(array $entries): array
+    {
+        $undo = $redo = [0];
+        foreach ($entries as $entry) {
+            if ($entry->kind === EntryKind::Edit) {
+                $undo[] = $entry->sequence;
+                $redo = [0];
+            } elseif ($entry->kind === EntryKind::Undo) {
+                $redo[] = array_pop($undo);
+            } else {
+                $undo[] = array_pop($redo);
             }
-            self::assertSame($start, $state->bytes());
-            while (($target = Journal::of($entries)->redoable()) !== null) {
-                $state = $state->with($target->changes);
-                $entries[] = new JournalEntry(++$sequence, EntryKind::Redo, $target->changes, $target->label, 'Test', $target->sequence);
+        }
+
+        return [end($undo), end($redo)];
+    }
+
+    /** Random runs of edits, undos and redos: the links lead where the stacks do, and the way back and forth gives the same bytes. */
+    public function testLinksFromLineToLineAreTheTwoStacks(): void
+    {
+        $this->limitTo(120)->forAll(Generators::seq(Generators::choose(0, 5000)))->then(static function (array $numbers): void {
+            $links = new UndoLinks();
+            $entries = $below = $states = [];
+            $state = LookState::of(['brand.main' => '#123456']);
+            foreach ($numbers as $n) {
+                $sequence = count($entries) + 1;
+                $kind = [EntryKind::Edit, EntryKind::Edit, EntryKind::Undo, EntryKind::Undo, EntryKind::Redo][$n % 5];
+                $spokenOf = $kind === EntryKind::Undo ? $links->undo : $links->redo;
+                if ($kind !== EntryKind::Edit && $spokenOf === 0) {
+                    continue;
+                }
+                $of = $kind === EntryKind::Redo ? (int) $entries[$spokenOf - 1]->of : $spokenOf;
+                $entry = $kind === EntryKind::Edit ? self::edit($n, $state, $sequence) : new JournalEntry($sequence, $kind, $kind === EntryKind::Undo
+                    ? array_map(static fn(Change $c): Change => $c->reversed(), $entries[$of - 1]->changes) : $entries[$of - 1]->changes, 'x', 'Test', $of);
+                [$links, $below[$sequence]] = $links->after($kind, $sequence, $below[$spokenOf] ?? 0, $of);
+                $entries[] = $entry;
+                // An edit may be undone and redone as often as one likes: each time it leads to the state it led to first.
+                $before = $state->bytes();
+                $state = $state->with($entry->changes);
+                match ($kind) {
+                    EntryKind::Edit => $states[$sequence] = [$before, $state->bytes()],
+                    EntryKind::Undo => self::assertSame($states[$of][0], $state->bytes()),
+                    EntryKind::Redo => self::assertSame($states[$of][1], $state->bytes()),
+                };
+                [$undo, $redo] = self::tops($entries);
+                self::assertSame($undo, $links->undo);
+                self::assertSame($redo, $links->redo === 0 ? 0 : $entries[$links->redo - 1]->of);
             }
-            self::assertSame($end, $state->bytes(), 'all redone');
+            self::assertSame(count($entries), count($below));
         });
     }
 
@@ -86,9 +136,9 @@ final class JournalPropertyTest extends TestCase
             $shuffled = $entries;
             mt_srand($seed);
             shuffle($shuffled);
-            $a = Journal::of($entries)->stateAt(count($entries));
-            $b = Journal::of($shuffled)->stateAt(count($entries));
-            self::assertSame($a->bytes(), $b->bytes());
+            usort($shuffled, static fn(JournalEntry $x, JournalEntry $y): int => $x->sequence <=> $y->sequence);
+            $a = self::stateAt($entries, count($entries));
+            self::assertSame($a->bytes(), self::stateAt($shuffled, count($entries))->bytes());
             $reversed = array_reverse($a->own, true);
             self::assertSame(
                 LookCompiler::compile(Fixtures::look($a->own), Fixtures::theme())->hash,
@@ -101,9 +151,8 @@ final class JournalPropertyTest extends TestCase
     {
         $this->limitTo(40)->forAll(Generators::seq(Generators::choose(0, 5000)), Generators::choose(0, 30))->then(static function (array $numbers, int $point): void {
             [$entries] = self::run_($numbers);
-            $journal = Journal::of($entries);
-            $now = $journal->stateAt($journal->head());
-            $then = $journal->stateAt($point);
+            $now = self::stateAt($entries, count($entries));
+            $then = self::stateAt($entries, $point);
             self::assertSame($then->bytes(), $now->with(Journal::between($now, $then))->bytes());
         });
     }
@@ -116,29 +165,19 @@ final class JournalPropertyTest extends TestCase
         });
     }
 
-    public function testANewEditEndsWhatCouldBeRedone(): void
-    {
-        $change = [new Change('brand.main', null, '#111111')];
-        $journal = Journal::of([
-            new JournalEntry(1, EntryKind::Edit, $change, 'a', 'T'),
-            new JournalEntry(2, EntryKind::Undo, [$change[0]->reversed()], 'a', 'T', 1),
-            new JournalEntry(3, EntryKind::Edit, $change, 'b', 'T'),
-        ]);
-        self::assertNull($journal->redoable());
-        self::assertSame(3, $journal->undoable()?->sequence);
-    }
-
     public function testAStaleWriteIsRefusedWithBothValues(): void
     {
         $journal = Journal::of([new JournalEntry(5, EntryKind::Edit, [new Change('brand.main', null, '#111111')], 'x', 'Maren')]);
-        $journal->refuseStale(5, ['brand.main' => '#222222']);
-        $journal->refuseStale(4, ['brand.warm' => '#222222']);
-        $journal->refuseStale(4, ['brand.main' => '#111111']);
+        $catalog = Fixtures::catalog();
+        $journal->refuseStale(5, ['brand.main' => '#222222'], $catalog);
+        $journal->refuseStale(4, ['brand.warm' => '#222222'], $catalog);
+        $journal->refuseStale(4, ['brand.main' => '#111111'], $catalog);
         try {
-            $journal->refuseStale(4, ['brand.main' => '#222222']);
+            $journal->refuseStale(4, ['brand.main' => '#222222'], $catalog);
             self::fail('The stale write was accepted.');
         } catch (StaleEdit $e) {
             self::assertSame(['#111111', '#222222', 'Maren'], [$e->theirs, $e->yours, $e->author]);
+            self::assertSame('Maren changed “Indigo” while you were editing it. Choose which of the two stays.', $e->getMessage());
         }
     }
 }

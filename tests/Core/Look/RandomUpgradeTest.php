@@ -13,8 +13,11 @@ use Ikat\Core\Look\Starter;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Look\ThemeChange;
 use Ikat\Core\Look\ThemeMerge;
+use Ikat\Core\Setting\Catalog\StorefrontCatalog;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\Step;
+use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Setting\Type\ChoiceType;
+use Ikat\Core\Setting\Type\LengthType;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -31,7 +34,7 @@ final class RandomUpgradeTest extends TestCase
             $old = self::theme('1.0.0');
             $new = self::upgraded($old);
             $own = self::own($old);
-            $merge = ThemeMerge::of($old, $new, 'first', $own);
+            $merge = ThemeMerge::of($old, $new, 'first', $own, new StorefrontCatalog());
             $before = Fixtures::look($own->own, 'first', $old);
             $changed = LookState::of([...$own->own, ...$merge->changes([])]);
             $after = Fixtures::look($changed->own, 'first', $new);
@@ -84,7 +87,7 @@ final class RandomUpgradeTest extends TestCase
         $millrace = Fixtures::theme('millrace', '1.0.0');
         $own = LookState::of(['grid.gap' => '{own.kicker.space}']);
         $was = Fixtures::look($own->own, theme: $millrace)->value('grid.gap');
-        $merge = ThemeMerge::of($millrace, Fixtures::theme(), 'river-dusk', $own);
+        $merge = ThemeMerge::of($millrace, Fixtures::theme(), 'river-dusk', $own, new StorefrontCatalog());
         self::assertSame($was, Fixtures::look([...$own->own, ...array_filter($merge->changes([]), static fn(mixed $v): bool => $v !== null)])->value('grid.gap'));
     }
 
@@ -99,8 +102,8 @@ final class RandomUpgradeTest extends TestCase
         $millrace = Fixtures::theme();
         $own = [];
         foreach (range(1, 5) as $i) {
-            $own[] = Setting::length("own.space$i", "Space $i", 'theme', Step::Start, (float) mt_rand(0, 20), 0, 40);
-            $own[] = Setting::choice("own.kind$i", "Kind $i", 'theme', Step::Start, 'a', ['a' => 'A', 'b' => 'B', 'c' => 'C'], ['a' => 'none', 'b' => 'block', 'c' => 'flex']);
+            $own[] = Setting::length("own.space$i", "Space $i", 'theme', StepKey::START, (float) mt_rand(0, 20), 0, 40);
+            $own[] = Setting::choice("own.kind$i", "Kind $i", 'theme', StepKey::START, 'a', ['a' => 'A', 'b' => 'B', 'c' => 'C'], ['a' => 'none', 'b' => 'block', 'c' => 'flex']);
         }
 
         return self::made($millrace, $version, $millrace->brandColors, $millrace->schemes, $own, []);
@@ -134,14 +137,14 @@ final class RandomUpgradeTest extends TestCase
                 $renamed[$setting->path] = "$setting->path.new";
             } elseif ($chance === 2 && $isLength) {
                 $retyped[$setting->path] = [['upto' => 10.0, 'to' => 'a'], ['upto' => 30.0, 'to' => 'b']];
-                $own[] = Setting::choice($setting->path, $setting->label, 'theme', Step::Start, 'a', ['a' => 'A', 'b' => 'B'], ['a' => 'none', 'b' => 'block']);
+                $own[] = Setting::choice($setting->path, $setting->label, 'theme', StepKey::START, 'a', ['a' => 'A', 'b' => 'B'], ['a' => 'none', 'b' => 'block']);
 
                 continue;
             }
             $path = $chance === 1 ? "$setting->path.new" : $setting->path;
             $own[] = $isLength
-                ? Setting::length($path, $setting->label, 'theme', Step::Start, (float) mt_rand(0, 20), 0, $chance === 3 ? 20 : 40)
-                : Setting::choice($path, $setting->label, 'theme', Step::Start, 'a', array_slice($setting->choices, 0, mt_rand(2, 3), true), $setting->cssValues);
+                ? Setting::length($path, $setting->label, 'theme', StepKey::START, (float) mt_rand(0, 20), 0, $chance === 3 ? 20 : 40)
+                : Setting::choice($path, $setting->label, 'theme', StepKey::START, 'a', array_slice($setting->type->choices, 0, mt_rand(2, 3), true), $setting->type->cssValues);
         }
 
         return self::made($old, '2.0.0', $brand, $schemes, $own, ['1.0.0' => new ThemeChange($renamed, $removed, $retyped)]);
@@ -179,14 +182,14 @@ final class RandomUpgradeTest extends TestCase
             $setting = $catalog->get($pick(array_keys($catalog->all())));
             $own += [$setting->path => $setting->default];
         }
-        $links = array_map(static fn(Setting $s): string => $s->path, array_filter($theme->own, static fn(Setting $s): bool => $s->type->value === 'length'));
+        $links = array_map(static fn(Setting $s): string => $s->path, array_filter($theme->own, static fn(Setting $s): bool => $s->type instanceof LengthType));
         if ($links !== []) {
             $own['grid.gap'] = '{'.$pick($links).'}';
             $own[$pick($links)] = (float) mt_rand(0, 40);
         }
         foreach ($theme->own as $setting) {
-            if ($setting->choices !== [] && mt_rand(0, 1) === 1) {
-                $own[$setting->path] = $pick(array_keys($setting->choices));
+            if ($setting->type instanceof ChoiceType && mt_rand(0, 1) === 1) {
+                $own[$setting->path] = $pick(array_keys($setting->type->choices));
             }
         }
         $own["scheme.$scheme.link"] = '{'.$pick($brand).'}';

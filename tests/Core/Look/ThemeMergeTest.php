@@ -7,6 +7,7 @@ namespace Tests\Core\Look;
 use Ikat\Core\Look\Base;
 use Ikat\Core\Look\LookState;
 use Ikat\Core\Look\ThemeMerge;
+use Ikat\Core\Setting\Catalog\StorefrontCatalog;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -21,7 +22,7 @@ final class ThemeMergeTest extends TestCase
 
     private static function merge(LookState $own): ThemeMerge
     {
-        return ThemeMerge::of(Fixtures::theme('millrace', '1.0.0'), Fixtures::theme('millrace', '1.1.0'), 'river-dusk', $own);
+        return ThemeMerge::of(Fixtures::theme('millrace', '1.0.0'), Fixtures::theme('millrace', '1.1.0'), 'river-dusk', $own, new StorefrontCatalog());
     }
 
     /** @return iterable<LookState> */

@@ -7,6 +7,7 @@ namespace Tests\Core\Palette;
 use Ikat\Core\Check\Severity;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
+use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\ContrastFinding;
 use Ikat\Core\Look\LayerKind;
 use Ikat\Core\Palette\DarkSchemes;
@@ -25,7 +26,7 @@ final class DarkSchemesTest extends TestCase
             foreach (array_keys($theme->starters) as $starter) {
                 $input = Fixtures::input($css, Fixtures::inEveryScheme($theme, $body), ['dark.on' => true], $starter, theme: $theme);
                 $faint = array_filter(Fixtures::contrast($input), static fn(ContrastFinding $f): bool => $f->severity !== Severity::Know);
-                self::assertSame([], array_map(static fn(ContrastFinding $f): string => "$theme->title $starter $f->key ".ContrastFinding::say($f->measure), array_values($faint)));
+                self::assertSame([], array_map(static fn(ContrastFinding $f): string => "$theme->title $starter $f->key ".ContrastFinding::ratioText($f->measure), array_values($faint)));
             }
         }
     }
@@ -79,10 +80,10 @@ final class DarkSchemesTest extends TestCase
 
     public function testTheStylesheetAsksTheDevice(): void
     {
-        $dark = Fixtures::input('', '', ['dark.on' => true, 'scheme.night.gradient' => 'linear-gradient(90deg, {brand.main} 0%, #101010 100%)'])->compiled->css;
+        $dark = Fixtures::input('', '', ['dark.on' => true, 'scheme.night.gradient' => 'linear-gradient(90deg, {brand.main} 0%, #101010 100%)'])->get(CompiledLook::class)->css;
         self::assertMatchesRegularExpression('/@media \(prefers-color-scheme: dark\)\{:root\{color-scheme:light dark;.*--scheme-daylight-ground:var\(--dark-daylight-ground\)/s', $dark);
         self::assertStringContainsString('--scheme-night-gradient:var(--dark-night-gradient)', $dark);
-        self::assertStringNotContainsString('prefers-color-scheme', Fixtures::input('', '')->compiled->css);
+        self::assertStringNotContainsString('prefers-color-scheme', Fixtures::input('', '')->get(CompiledLook::class)->css);
         self::assertArrayHasKey('dark.night.gradient', DarkSchemes::of(Fixtures::look(['scheme.night.gradient' => 'linear-gradient(90deg, {brand.main} 0%, #101010 100%)']), ['night']));
     }
 }

@@ -49,8 +49,8 @@ final class LogoPalettesTest extends TestCase
             foreach ($weavers[$which]->proposals($inks) as $proposal) {
                 $own = array_combine(array_map(static fn(string $k): string => "brand.$k", array_keys($proposal->colors)), $proposal->colors);
                 $look = Fixtures::look($own, theme: $themes[$which]);
-                $found = iterator_to_array((new PairContrast())->run(new Inspection($look, $themes[$which], $inputs[$which]->compiled, $inputs[$which]->reach, $inputs[$which]->store)), false);
-                self::assertSame([], array_map(static fn(ContrastFinding $f): string => "$f->scheme $f->title ".ContrastFinding::say($f->measure), $found), json_encode([$themes[$which]->title, $proposal->title, $proposal->colors]) ?: '');
+                $found = iterator_to_array((new PairContrast())->run($inputs[$which]->on($look, $themes[$which])), false);
+                self::assertSame([], array_map(static fn(ContrastFinding $f): string => "$f->scheme $f->title ".ContrastFinding::ratioText($f->measure), $found), json_encode([$themes[$which]->title, $proposal->title, $proposal->colors]) ?: '');
             }
         }
     }

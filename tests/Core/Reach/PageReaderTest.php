@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Reach;
 
 use Ikat\Core\Check\Inspection;
+use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Reach\SizeEstimate;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
@@ -25,7 +27,7 @@ final class PageReaderTest extends TestCase
     /** @return array<string, list<int>> */
     private function places(Inspection $input, string $path): array
     {
-        return $input->reach->placesOf($path, $input->look, $input->compiled);
+        return $input->get(ReachIndex::class)->placesOf($path, $input->look, $input->get(CompiledLook::class));
     }
 
     public function testFindsTheElementsARuleStyles(): void
@@ -47,7 +49,7 @@ final class PageReaderTest extends TestCase
         $input = $this->read('<div class="wear scheme-kiln"><p class="loud">x</p></div>');
         self::assertSame(['page' => [1]], $this->places($input, 'scheme.kiln.heading'));
         self::assertSame([], $this->places($input, 'scheme.kiln.action'));
-        self::assertStringContainsString('covered: on page “Kiln: heading” decides', (string) $input->reach->whyNowhere('scheme.kiln.action', $input->look, $input->compiled));
+        self::assertStringContainsString('covered: on page “Kiln: heading” decides', (string) $input->get(ReachIndex::class)->whyNowhere('scheme.kiln.action', $input->look, $input->get(CompiledLook::class)));
     }
 
     public function testAnInkShowsOnlyWhereSomethingIsWrittenWithIt(): void
@@ -60,20 +62,20 @@ final class PageReaderTest extends TestCase
     public function testSaysWhyASettingShowsNowhere(): void
     {
         $input = $this->read('<div class="wear scheme-night">words</div>', ['utility.show' => false]);
-        $why = static fn(string $path): string => (string) $input->reach->whyNowhere($path, $input->look, $input->compiled);
+        $why = static fn(string $path): string => (string) $input->get(ReachIndex::class)->whyNowhere($path, $input->look, $input->get(CompiledLook::class));
         self::assertStringStartsWith('hidden: it shows when “Show the utility strip” is on', $why('utility.words.text'));
         self::assertSame('no part of the shop wears this scheme', $why('scheme.kiln.ink'));
         self::assertSame('the parts that wear this scheme have nothing in this role', $why('scheme.night.rating'));
         self::assertSame('nothing on these pages uses it', $why('grid.gap'));
-        self::assertNull($input->reach->whyNowhere('scheme.night.ink', $input->look, $input->compiled));
+        self::assertNull($input->get(ReachIndex::class)->whyNowhere('scheme.night.ink', $input->look, $input->get(CompiledLook::class)));
     }
 
     public function testStatesMediaAndGeneratedContentCount(): void
     {
         $input = $this->read('<div class="scheme-night"><a class="h">x</a><i class="m"></i><u class="wide"></u></div>');
         self::assertSame([], $this->places($input, 'scheme.night.link'), 'a link pointed at is not seen while nobody points');
-        self::assertSame(['page' => [1]], $input->reach->latentPlacesOf('scheme.night.link', $input->look, $input->compiled));
-        self::assertStringContainsString('only when something is opened, pointed at or focused, in 1 place', (string) $input->reach->whyNowhere('scheme.night.link', $input->look, $input->compiled));
+        self::assertSame(['page' => [1]], $input->get(ReachIndex::class)->latentPlacesOf('scheme.night.link', $input->look, $input->get(CompiledLook::class)));
+        self::assertStringContainsString('only when something is opened, pointed at or focused, in 1 place', (string) $input->get(ReachIndex::class)->whyNowhere('scheme.night.link', $input->look, $input->get(CompiledLook::class)));
         self::assertSame(['page' => [2]], $this->places($input, 'scheme.night.rating'));
         self::assertSame(['page' => [3]], $this->places($input, 'grid.gap'));
     }
@@ -88,7 +90,7 @@ final class PageReaderTest extends TestCase
     public function testPairsAreInksOnTheNearestGround(): void
     {
         $input = $this->read('<div class="wear scheme-night"><p>a</p><a class="h">b</a><input name="x"><button disabled class="loud">no</button></div>');
-        $pairs = array_map(static fn($p): string => "$p->ink on $p->ground, $p->kind $p->state", array_values($input->reach->pairs));
+        $pairs = array_map(static fn($p): string => "$p->ink on $p->ground, $p->kind $p->state", array_values($input->get(ReachIndex::class)->pairs));
         sort($pairs);
         self::assertSame([
             '--scheme-night-action on --scheme-night-ground, text disabled',
@@ -102,7 +104,7 @@ final class PageReaderTest extends TestCase
     public function testStatesOfAnElementTurnWhatIsInIt(): void
     {
         $input = $this->read('<div class="wear scheme-night"><a class="turns"><b>on the turned ground</b><i class="wear">on its own</i><u class="late">turned twice</u></a></div>');
-        $pairs = array_map(static fn($p): string => "$p->ink on $p->ground at ".implode(',', $p->places['page']), array_values(array_filter($input->reach->pairs, static fn($p): bool => $p->state === 'hover')));
+        $pairs = array_map(static fn($p): string => "$p->ink on $p->ground at ".implode(',', $p->places['page']), array_values(array_filter($input->get(ReachIndex::class)->pairs, static fn($p): bool => $p->state === 'hover')));
         sort($pairs);
         self::assertSame([
             '--scheme-night-ink on --scheme-night-quiet-hover at 2',

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Shell;
+
+use App\Http\TypedRequest;
+use Ikat\Core\Check\Checks;
+use Ikat\Core\Check\Finding;
+
+/** A step as it is open: what it shows, and what it must be told again to be open at the same place. */
+abstract class StepPanel
+{
+    /** What a step may be asked beside what it is open at: keys of the request. */
+    protected const ASKED = [];
+
+    /** @var array<string, string> what was asked, read before anything is shown: what cannot be read is refused then */
+    private readonly array $asked;
+
+    public function __construct(protected readonly Bench $bench, protected readonly TypedRequest $request)
+    {
+        $this->asked = array_map($request->word(...), array_combine(static::ASKED, static::ASKED));
+    }
+
+    /** Template of the panel; it is given bench and panel. */
+    abstract public function view(): string;
+
+    /** Template of the wide drawing above the window; null for a step that does without. */
+    public function sheet(): ?string
+    {
+        return null;
+    }
+
+    /** @return array<string, string> what the step is open at: goes along with every edit, and is not carried to another step */
+    public function state(): array
+    {
+        return [];
+    }
+
+    /** @return list<Finding> told on the tape */
+    public function findings(): array
+    {
+        return $this->bench->findingsIn($this->bench->step->key());
+    }
+
+    public function findingsTitle(): string
+    {
+        return 'Findings in '.$this->bench->step->label();
+    }
+
+    /** What more is to be said of the findings, beside their number; empty for nothing. */
+    public function findingsNote(): string
+    {
+        return '';
+    }
+
+    /** @return array{stop: int, fix: int, know: int} */
+    final public function counts(): array
+    {
+        return Checks::count($this->findings());
+    }
+
+    /** What was asked of the step besides what it is open at. */
+    final public function asked(string $key): string
+    {
+        return $this->asked[$key];
+    }
+
+    /** Whether the step was opened with something: what an answer to an edit was sent with does not count. */
+    final public function isOpenedWith(string $key): bool
+    {
+        return $this->request->isMethod('GET') && $this->request->has($key);
+    }
+}

@@ -1,2 +1,0 @@
-<label for="{{ $id }}">{{ $setting->label }} <output>{{ Ikat\Core\Setting\Setting::plainNumber($value) }} {{ $setting->unit }}</output></label>
-<input type="range" id="{{ $id }}" name="value" min="{{ $setting->min }}" max="{{ $setting->max }}" step="{{ $setting->increment }}" value="{{ Ikat\Core\Setting\Setting::plainNumber($value) }}" @if ($setting->isCss()) data-live="{{ $setting->property() }}" @endif data-unit="{{ $setting->unit }}" @disabled(! $edits)>

@@ -1,2 +1,0 @@
-<label for="{{ $id }}">{{ $setting->label }} <small>{{ str_replace('_', ' ', $bench->input()->store->timeZone) }} time</small></label>
-<input class="entry" type="datetime-local" id="{{ $id }}" name="value" value="{{ $value }}" @disabled(! $edits)>

@@ -1,1 +1,0 @@
-@include('workbench.fields.length')

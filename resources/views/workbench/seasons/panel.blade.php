@@ -1,0 +1,1 @@
+@include('workbench.shell.controls', ['drawing' => 'workbench.seasons.year'])

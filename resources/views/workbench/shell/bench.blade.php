@@ -1,0 +1,8 @@
+<form id="state">
+  <input type="hidden" name="seen" value="{{ $bench->look->head }}">
+  <input type="hidden" name="step" value="{{ $bench->step->key() }}">
+  @foreach ($panel->state() as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+</form>
+@php($missing = $bench->snapshot->missing())
+@if ($missing !== null)<p class="missing" role="note"><x-diamond severity="stop"/> {{ $missing }} <a href="{{ $bench->address('start') }}">To Start</a></p>@endif
+@include($panel->view())

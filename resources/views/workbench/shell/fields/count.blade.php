@@ -1,0 +1,1 @@
+@include('workbench.shell.fields.length')
