@@ -33,6 +33,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trustProxies(headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO);
         $middleware->redirectGuestsTo('/workbench/sign-in');
         $middleware->redirectUsersTo('/workbench');
+        // The window shows the shop's own pages, which carry no token: RefuseForeignForms guards their forms, as it does in the shop.
+        $middleware->validateCsrfTokens(except: ['preview/*']);
         $middleware->encryptCookies(except: App\Storefront\ShopCookies::ALL);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {

@@ -23,8 +23,9 @@ run_bench() {
       server) node benchmarks/server.mjs ;;
       paint) node benchmarks/paint.mjs ;;
       lighthouse) node benchmarks/lighthouse.mjs ;;
+      growth) node benchmarks/growth.mjs ;;
       torture) IKAT_FPM_AGAIN="$(fpm_again "$TEST_STORE")" node benchmarks/torture.mjs ;;
-      *) fail "There is no benchmark \"$part\". There are: ${BENCH_PARTS[*]}, and torture." ;;
+      *) fail "There is no benchmark \"$part\". There are: ${BENCH_PARTS[*]}, growth and torture." ;;
     esac
   done
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Ikat\Core\Find\SearchTerms;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -16,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $name
  * @property string $note
  * @property string $words
+ * @property string $search_terms what the search finds it by
  * @property array<string, string> $facts
  * @property int $price cents
  * @property ?int $was cents, before the reduction
@@ -34,6 +36,13 @@ final class Product extends Model
     use BelongsToStore;
 
     protected $guarded = [];
+
+    protected static function booted(): void
+    {
+        static::saving(static function (self $product): void {
+            $product->search_terms = SearchTerms::index($product->name, (string) $product->note, $product->words);
+        });
+    }
 
     protected function casts(): array
     {

@@ -8,6 +8,7 @@ use App\Http\TypedRequest;
 use App\Models\Category;
 use App\Models\Page;
 use App\Models\Product;
+use Ikat\Core\Find\SearchTerms;
 use Ikat\Core\Setting\Catalog\ProductSettings;
 use Ikat\Core\Setting\Item;
 use Illuminate\Database\Eloquent\Builder;
@@ -23,6 +24,9 @@ final class PageController
     private const SORTS = ['shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'], 'low' => ['price', 'asc'], 'high' => ['price', 'desc']];
 
     private const MOST_PAGES = 10_000;
+
+    /** Products a search shows. */
+    private const FOUND = 24;
 
     /** What a card shows of a product besides its own row. */
     private const CARD = ['picture', 'morePictures'];
@@ -90,13 +94,9 @@ final class PageController
     public function search(TypedRequest $request): View
     {
         $asked = mb_substr($request->word('q'), 0, 80);
-        $words = array_slice(preg_split('/\s+/u', $asked, -1, PREG_SPLIT_NO_EMPTY) ?: [], 0, 6);
-        $products = $words === [] ? collect() : Product::query()->with(self::CARD)->where(static function (Builder $query) use ($words): void {
-            foreach ($words as $word) {
-                $like = '%'.addcslashes($word, '\\%_').'%';
-                $query->where(static fn(Builder $q) => $q->where('name', 'like', $like)->orWhere('note', 'like', $like)->orWhere('words', 'like', $like));
-            }
-        })->orderByDesc('sold')->orderBy('id')->limit(24)->get();
+        $question = SearchTerms::question($asked);
+        $products = $question === null ? collect() : Product::query()->with(self::CARD)->whereRaw('match (search_terms) against (? in boolean mode)', [$question])
+            ->orderByRaw('match (search_terms) against (? in boolean mode) desc', [$question])->limit(self::FOUND)->get();
 
         return view('shop.search', ['shop' => $this->shop, 'asked' => $asked, 'products' => $products]);
     }

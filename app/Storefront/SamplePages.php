@@ -35,14 +35,16 @@ final class SamplePages
     /** @return array<string, string> key => path within the storefront, with its query */
     public function paths(): array
     {
-        // The richest examples: a product that is reduced and in stock shows the most.
-        $product = Product::query()->whereColumn('was', '>', 'price')->where('stock', '>', 0)->whereNotNull('picture_id')->orderByRaw('video is null')->orderBy('position')->value('slug') ?? 'none';
+        // The richest examples: a product that is reduced and in stock shows the most, with a film most of all.
+        $rich = static fn() => Product::query()->whereColumn('was', '>', 'price')->where('stock', '>', 0)->whereNotNull('picture_id')->orderBy('position');
+        $product = $rich()->whereNotNull('video')->value('slug') ?? $rich()->value('slug') ?? 'none';
+        $soldOut = static fn() => Product::query()->where('stock', 0)->orderBy('position');
 
         return [
             'home' => '/',
             'category' => '/category/'.(Category::query()->orderBy('position')->value('slug') ?? 'none'),
             'product' => "/product/$product",
-            'gone' => '/product/'.(Product::query()->where('stock', 0)->orderByRaw('picture_id is not null')->orderBy('position')->value('slug') ?? 'none'),
+            'gone' => '/product/'.($soldOut()->whereNull('picture_id')->value('slug') ?? $soldOut()->value('slug') ?? 'none'),
             'search' => '/search?q=lantern',
             'saved' => '/saved?cart=sample',
             'account' => '/account',

@@ -103,10 +103,10 @@ export function startWords() {
   }
   function insert(field, words) {
     const { from, to } = chosen(field) ?? { from: plain(read(field)).length, to: plain(read(field)).length };
-    const room = Number(field.dataset.most) - (plain(read(field)).length - (to - from));
-    const fits = [...(isSingle(field) ? words.replace(/\s*\n\s*/g, ' ') : words.replaceAll('\r', ''))].slice(0, Math.max(0, room)).join('');
+    const fits = isSingle(field) ? words.replace(/\s*\n\s*/g, ' ') : words.replaceAll('\r', '');
     show(field, changed(read(field), from, to, { text: fits }));
     choose(field, from + fits.length, from + fits.length);
+    field.dispatchEvent(new Event('input', { bubbles: true }));
   }
 
   bench.addEventListener('beforeinput', (event) => {
@@ -121,7 +121,7 @@ export function startWords() {
     } else if (['insertFromPaste', 'insertFromDrop', 'insertFromYank', 'insertReplacementText'].includes(event.inputType)) {
       event.preventDefault();
       insert(field, words);
-    } else if (event.inputType === 'insertText' && plain(read(field)).length + words.length - document.getSelection().toString().length > Number(field.dataset.most)) event.preventDefault();
+    }
   });
   // What was not touched stays as it was written, even where the field would write it otherwise.
   bench.addEventListener('focusin', (event) => { const field = fieldAt(event); if (field) entered.set(field, now(field)); });

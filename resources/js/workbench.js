@@ -15,6 +15,7 @@ import { startGradient } from './gradient.js';
 import { startWalk } from './walk.js';
 import { startWords } from './words.js';
 import { startLibrary } from './library.js';
+import { startRefused } from './refused.js';
 
 window.htmx = htmx;
 const shopWindow = startWindow(document.querySelector('[data-window]'));
@@ -32,3 +33,4 @@ startWalk(shopWindow);
 startColorDesk(shopWindow);
 startGradient(shopWindow);
 startWords();
+startRefused();

@@ -1,0 +1,52 @@
+// Every answer of a store with 100,000 products, 100,000 edits, 200 looks and 2,000 pictures against the same of the demo.
+import { execFileSync } from 'node:child_process';
+import { rmSync } from 'node:fs';
+import { agent, ask, median, signIn } from './http.mjs';
+
+const ROUNDS = 15;
+const pages = {
+  'opening Colors': '/workbench/looks/1/colors', 'opening Start': '/workbench/looks/1/start', 'opening Pages': '/workbench/looks/1/pages', 'opening Products': '/workbench/looks/1/products', 'opening Seasons': '/workbench/looks/1/seasons',
+  'opening Publish': '/workbench/looks/1/publish', 'the library': '/workbench/looks/1/pictures', 'find': '/workbench/looks/1/find?q=lamp', 'offers': '/workbench/looks/1/offers?kind=product&q=lantern',
+  'home page, previewed': '/preview/1/now/shop/wrenfold/', 'category': '/shop/wrenfold/category/paper-lanterns?sort=shelf', 'category, most sold': '/shop/wrenfold/category/paper-lanterns?sort=sold',
+  'search': '/shop/wrenfold/search?q=lantern', 'search, part of a word': '/shop/wrenfold/search?q=tern', 'search, two words': '/shop/wrenfold/search?q=paper%20lantern', 'search, none': '/shop/wrenfold/search?q=zzzz',
+};
+
+async function measured() {
+  const { cookie, csrf } = await signIn();
+  const times = {};
+  for (const [what, path] of Object.entries(pages)) {
+    times[what] = [];
+    for (let i = 0; i < ROUNDS + 2; i += 1) {
+      const answer = await ask('GET', path, { headers: path.startsWith('/shop') ? {} : { Cookie: cookie() } });
+      if (answer.status !== 200) throw new Error(`${path} answered ${answer.status}`);
+      if (i >= 2) times[what].push(answer.ms);
+    }
+  }
+  const start = await ask('GET', '/workbench/looks/1/colors', { headers: { Cookie: cookie() } });
+  let seen = Number(start.text.match(/name="seen" value="(\d+)"/)[1]);
+  const post = async (what, path, fields) => {
+    const answer = await ask('POST', `/workbench/looks/1/${path}`, { headers: { Cookie: cookie(), 'X-CSRF-TOKEN': csrf, 'HX-Request': 'true' }, body: new URLSearchParams({ ...fields, seen, step: 'colors' }).toString() });
+    if (answer.status !== 200) throw new Error(`${path} answered ${answer.status}: ${answer.text.slice(0, 200)}`);
+    seen = Number(answer.text.match(/name="seen" value="(\d+)"/)[1]);
+    (times[what] ??= []).push(answer.ms);
+  };
+  for (let i = 0; i < ROUNDS; i += 1) {
+    await post('an edit of a color', 'edits', { path: 'brand.second', value: `#2c2b${(0x60 + i).toString(16)}` });
+    await post('an undo', 'undo', {});
+    await post('a redo', 'redo', {});
+  }
+  return Object.fromEntries(Object.entries(times).map(([what, list]) => [what, median(list)]));
+}
+
+const before = await measured();
+process.stdout.write(execFileSync('php', ['-d', 'memory_limit=1G', 'benchmarks/grow.php']));
+rmSync(`${process.env.LARAVEL_STORAGE_PATH}/pages`, { recursive: true, force: true });
+const after = await measured();
+let worst = 0;
+for (const what of Object.keys(before)) {
+  const ratio = after[what] / before[what];
+  worst = Math.max(worst, ratio);
+  console.log(`${what.padEnd(26)} ${before[what].toFixed(1).padStart(7)} ms, grown ${after[what].toFixed(1).padStart(7)} ms: ${ratio.toFixed(2)} x`);
+}
+console.log(`worst ${worst.toFixed(2)} x; aim 1.5`);
+agent.destroy();
