@@ -8,7 +8,7 @@ use App\Http\TypedRequest;
 use App\Models\Category;
 use App\Models\Page;
 use App\Models\Product;
-use Ikat\Core\Find\SearchTerms;
+use App\Storeroom\ProductSearch;
 use Ikat\Core\Setting\Catalog\ProductSettings;
 use Ikat\Core\Setting\Item;
 use Illuminate\Database\Eloquent\Builder;
@@ -94,9 +94,7 @@ final class PageController
     public function search(TypedRequest $request): View
     {
         $asked = mb_substr($request->word('q'), 0, 80);
-        $question = SearchTerms::question($asked);
-        $products = $question === null ? collect() : Product::query()->with(self::CARD)->whereRaw('match (search_terms) against (? in boolean mode)', [$question])
-            ->orderByRaw('match (search_terms) against (? in boolean mode) desc', [$question])->limit(self::FOUND)->get();
+        $products = ProductSearch::find($asked, self::FOUND, self::CARD);
 
         return view('shop.search', ['shop' => $this->shop, 'asked' => $asked, 'products' => $products]);
     }

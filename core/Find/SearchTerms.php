@@ -40,10 +40,16 @@ final class SearchTerms
         return implode(' ', [...self::words($name), ...self::words($name), ...self::words($note), ...array_unique($tails), ...array_unique(self::words($text))]);
     }
 
+    /** @return list<string> the words of a question that an index could know, small letters */
+    public static function asked(string $asked): array
+    {
+        return array_values(array_slice(array_diff(array_unique(self::words($asked)), self::STOPWORDS), 0, self::ASKED));
+    }
+
     /** A question in boolean mode that wants every word; null when it has none that an index could know. */
     public static function question(string $asked): ?string
     {
-        $words = array_slice(array_diff(array_unique(self::words($asked)), self::STOPWORDS), 0, self::ASKED);
+        $words = self::asked($asked);
 
         return $words === [] ? null : implode(' ', array_map(static fn(string $word): string => "+$word*", $words));
     }

@@ -18,11 +18,11 @@ return new class extends Migration {
         'products_film' => 'store_id, video, position',
         'products_stock' => 'store_id, stock, position, id',
         'products_label' => 'store_id, label, position',
-        'products_in_category' => 'category_id, position, id',
-        'products_in_category_newest' => 'category_id, added_on desc, id',
-        'products_in_category_sold' => 'category_id, sold desc, id',
-        'products_in_category_low' => 'category_id, price, id',
-        'products_in_category_high' => 'category_id, price desc, id',
+        'products_in_category' => 'store_id, category_id, position, id',
+        'products_in_category_newest' => 'store_id, category_id, added_on desc, id',
+        'products_in_category_sold' => 'store_id, category_id, sold desc, id',
+        'products_in_category_low' => 'store_id, category_id, price, id',
+        'products_in_category_high' => 'store_id, category_id, price desc, id',
     ];
 
     public function up(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Find;
 
+use Ikat\Core\Find\SearchRank;
 use Ikat\Core\Find\SearchTerms;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -51,6 +52,17 @@ final class SearchTermsTest extends TestCase
         self::assertSame('+café* +ünder*', SearchTerms::question('Café (ÜNDER) @5 ~x'));
         self::assertNull(SearchTerms::question("for the \xFF"));
         self::assertSame(6, substr_count((string) SearchTerms::question('one two three four five six seven eight'), '+'));
+    }
+
+    public function testTheBetterAnswerRanksHigher(): void
+    {
+        $rank = static fn(string $name, string $note): int => SearchRank::of('lantern paper', $name, $note);
+        $ranks = [$rank('Paper lantern', ''), $rank('Paper lanterns', ''), $rank('Lantern', 'paper'), $rank('Lantern', 'newspaper'), $rank('Lantern', 'brass'), $rank('Lamp', 'paper'), $rank('Lamp', 'brass')];
+        $sorted = $ranks;
+        rsort($sorted);
+        self::assertSame($sorted, $ranks);
+        self::assertSame(count($ranks), count(array_unique($ranks)));
+        self::assertSame(0, end($ranks));
     }
 
     public function testTheNameCountsMore(): void

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storeroom;
+
+use App\Models\Product;
+use Ikat\Core\Find\SearchRank;
+use Ikat\Core\Find\SearchTerms;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Products by parts of words, the best answers first and of equal ones the most sold.
+ *
+ * A full-text index gathers everything it finds before it gives anything, so a word that many products have would cost more the
+ * larger the store. Such a word is found among the most sold at once; only what is rare there is asked of the index.
+ */
+final class ProductSearch
+{
+    /** Products that are looked at first, the most sold. */
+    private const FIRST = 1000;
+
+    /** Found products that are ranked. */
+    private const RANKED = 300;
+
+    /**
+     * @param int $most products
+     * @param list<string> $with relations
+     *
+     * @return Collection<int, Product>
+     */
+    public static function find(string $asked, int $most, array $with): Collection
+    {
+        $words = SearchTerms::asked($asked);
+        if ($words === []) {
+            return new Collection();
+        }
+        $found = self::amongTheMostSold($words);
+        if (count($found) < $most) {
+            $found = Product::query()->whereRaw('match (search_terms) against (? in boolean mode)', [SearchTerms::question($asked)])->limit(self::RANKED)->toBase()->get(['id', 'name', 'note', 'sold'])->all();
+        }
+        $ranked = array_map(static fn(object $p): array => [-SearchRank::of($asked, $p->name, $p->note), -$p->sold, $p->id], $found);
+        sort($ranked);
+        $ids = array_column(array_slice($ranked, 0, $most), 2);
+
+        return Product::query()->with($with)->whereKey($ids)->get()->sortBy(static fn(Product $p): int => (int) array_search($p->id, $ids, true))->values();
+    }
+
+    /**
+     * @param non-empty-list<string> $words
+     *
+     * @return list<object{id: int, name: string, note: string, sold: int}>
+     */
+    private static function amongTheMostSold(array $words): array
+    {
+        $sold = Product::query()->orderByDesc('sold')->orderBy('id')->limit(self::FIRST)->select(['id', 'name', 'note', 'sold', 'search_terms']);
+        $query = DB::query()->fromSub($sold, 'most_sold')->select(['id', 'name', 'note', 'sold'])->limit(self::RANKED);
+        foreach ($words as $word) {
+            $query->whereRaw("concat(' ', search_terms) like ?", ["% $word%"]);
+        }
+
+        return array_values($query->get()->all());
+    }
+}
