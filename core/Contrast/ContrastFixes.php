@@ -73,7 +73,7 @@ final class ContrastFixes
     private function mender(ContrastFinding $finding): ContrastRepair
     {
         // A pair that no part wears is not among those of its scheme: it is judged by itself and by what is worn.
-        if (! isset($finding->pair->places[$finding->scheme])) {
+        if (! $this->input->get(RolePairs::class)->isWorn($finding->pair, $finding->scheme)) {
             $worn = array_filter(PairContrast::pairs($this->input), static fn(RolePair $p): bool => $p === $finding->pair || ($p->kind !== 'none' && isset($p->places[$finding->scheme])));
 
             return new ContrastRepair($finding->set, array_values($worn), $this->palette);

@@ -31,6 +31,12 @@ final class ContrastRepair
     /** Aimed higher when derived states did not follow far enough at once. */
     private const SLACKS = [1.0, 1.04, 1.12];
 
+    /** How much more of a ground is seen than of what is written on it (common practice, no source). */
+    private const GROUND = 4;
+
+    /** @var array<string, int> by role */
+    private array $weights = [];
+
     /** @var array<string, Color> by role, derived ones not included */
     public array $roles;
 
@@ -49,7 +55,9 @@ final class ContrastRepair
 
     public static function of(Inspection $input, ColorSet $set, SchemeColors $palette): self
     {
-        return new self($set, array_values(array_filter(PairContrast::pairs($input), static fn(RolePair $p): bool => $p->kind !== 'none' && isset($p->places[$set->scheme]))), $palette);
+        $worn = $input->get(RolePairs::class);
+
+        return new self($set, array_values(array_filter(PairContrast::pairs($input), static fn(RolePair $p): bool => $p->kind !== 'none' && ($p->ground === SchemeColors::OVER ? isset($p->places[$set->scheme]) : $worn->isWorn($p, $set->scheme)))), $palette);
     }
 
     /**
@@ -149,6 +157,19 @@ final class ContrastRepair
     }
 
     /**
+     * How visible a change is in the whole shop: each role's difference, as often as the role is seen. A ground is seen around
+     * everything that stands on it.
+     *
+     * @param array<string, Color> $change role => color
+     *
+     * @return float CIEDE2000 times places
+     */
+    public function visibility(array $change): float
+    {
+        return array_sum(array_map(fn(string $role, Color $c): float => Ciede2000::difference($this->roles[$role], $c) * $this->weight($role), array_keys($change), $change));
+    }
+
+    /**
      * Whether a change mends a pair and breaks none.
      *
      * @param array<string, Color> $change role => color
@@ -228,6 +249,12 @@ final class ContrastRepair
     public static function keys(array $pairs): array
     {
         return array_map(static fn(RolePair $p): string => "$p->ink $p->ground $p->kind ".$p->target(), $pairs);
+    }
+
+    private function weight(string $role): int
+    {
+        return $this->weights[$role] ??= max(1, array_sum(array_map(fn(RolePair $p): int => SchemeColors::source($p->ink) === $role || SchemeColors::source($p->ground) === $role
+            ? array_sum(array_map(count(...), $p->places[$this->set->scheme] ?? [])) * (SchemeColors::source($p->ground) === $role ? self::GROUND : 1) : 0, $this->pairs)));
     }
 
     private function isDerived(RolePair $pair): bool

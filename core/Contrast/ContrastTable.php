@@ -26,10 +26,11 @@ final readonly class ContrastTable
     public static function of(Inspection $input, array $sets): self
     {
         $palette = $input->get(SchemeColors::class);
+        $worn = $input->get(RolePairs::class);
         $rows = [];
         foreach (PairContrast::pairs($input) as $pair) {
             foreach ($sets as $set) {
-                $isWorn = isset($pair->places[$set->scheme]);
+                $isWorn = $worn->isWorn($pair, $set->scheme);
                 // What lies over a picture is not in the schemes that do not lie there.
                 if ($isWorn || $pair->ground !== SchemeColors::OVER) {
                     $column = $pair->ground === 'ground' && count($sets) > 1 ? "ground@$set->name" : $pair->ground;
@@ -71,7 +72,7 @@ final readonly class ContrastTable
                 continue;
             }
             // What no part wears has the states it would have, which other schemes show.
-            $states += $isWorn ? $other->states[$of->scheme] : array_merge(...array_values($other->states));
+            $states += $other->states[$of->scheme] ?? array_merge(...array_values($other->states));
             $kinds[match ($other->kind) {
                 'text' => $other->large ? 'large text' : 'text',
                 'graphic' => 'drawings',

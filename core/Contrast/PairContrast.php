@@ -9,7 +9,6 @@ use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\Severity;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
-use Ikat\Core\Season\SeasonSwaps;
 use Ikat\Core\Setting\ColorSet;
 
 /**
@@ -25,7 +24,7 @@ final class PairContrast implements Check
     {
         $palette = $input->get(SchemeColors::class);
         $pairs = self::pairs($input);
-        $seasons = SeasonSwaps::ofSchemes($input->look);
+        $worn = $input->get(RolePairs::class);
         foreach ($pairs as $pair) {
             if ($pair->kind === 'none') {
                 continue;
@@ -35,7 +34,7 @@ final class PairContrast implements Check
             foreach (SchemeColors::sets($input->look, $input->theme) as $set) {
                 $scheme = $set->scheme;
                 if ($pair->ground === SchemeColors::OVER && ! isset($pair->places[$scheme])) {
-                    yield from self::inSeason($pair, $set, $palette, self::seasonsWearing($pair, $scheme, $seasons), $input->get(HeaderBackdrop::class));
+                    yield from self::inSeason($pair, $set, $palette, $worn->seasonsWith($pair, $scheme), $input->get(HeaderBackdrop::class));
 
                     continue;
                 }
@@ -43,7 +42,7 @@ final class PairContrast implements Check
                 // Where the small text of a pair falls short, that says all: mending it mends the large text too.
                 if ($ratio < $pair->target() && ! isset($small?->places[$scheme])) {
                     $also = $large !== null && $ratio < $large->target() ? $large->places[$scheme] ?? [] : [];
-                    yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), self::seasonsWearing($pair, $scheme, $seasons), $input->get(HeaderBackdrop::class));
+                    yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), $worn->seasonsWith($pair, $scheme), $input->get(HeaderBackdrop::class));
                 }
             }
         }
@@ -103,18 +102,6 @@ final class PairContrast implements Check
         }
 
         return $found;
-    }
-
-    /**
-     * The seasons that will bring a pair into a scheme: where the scheme they replace has it now.
-     *
-     * @param list<array{season: string, from: string, to: string}> $seasons
-     *
-     * @return list<string> names
-     */
-    private static function seasonsWearing(RolePair $pair, string $scheme, array $seasons): array
-    {
-        return array_column(array_filter($seasons, static fn(array $s): bool => $s['to'] === $scheme && isset($pair->places[$s['from']])), 'season');
     }
 
     /**

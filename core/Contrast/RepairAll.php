@@ -12,8 +12,8 @@ use Ikat\Core\Setting\Type\RangeType;
 /**
  * Mends all faint pairs of a look so that the fixes hold together.
  *
- * Set by set, each step changes the one role that mends the most at the least visible cost (CIEDE2000) with every one of its
- * pairs met and none broken; where no single role can, a ground is moved together with its ink. What no ink mends over a
+ * Set by set, each step changes the one role that mends the most and is least seen in the whole shop (CIEDE2000, as often as the
+ * role shows) with every one of its pairs met and none broken; where no single role can, a ground is moved together with its ink. What no ink mends over a
  * picture gets the thinnest veil that does.
  */
 final class RepairAll
@@ -79,8 +79,8 @@ final class RepairAll
         }
         $best = null;
         foreach ($found as $change) {
-            // Cost for each pair that is mended: what mends several may be seen a little more.
-            $score = $mender->cost($change) / (count($failing) - count($mender->failing($change)));
+            // How much of it is seen for each pair that is mended: what mends several may be seen a little more.
+            $score = $mender->visibility($change) / (count($failing) - count($mender->failing($change)));
             if ($best === null || $score < $best[0]) {
                 $best = [$score, $change];
             }

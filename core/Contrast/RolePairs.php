@@ -8,13 +8,33 @@ use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\Measurement;
 use Ikat\Core\Reach\PageReader;
 use Ikat\Core\Reach\ReachIndex;
+use Ikat\Core\Season\SeasonSwaps;
 use Ikat\Core\Setting\ColorSet;
 
 /** The pairs of roles that occur on the pages, places gathered by scheme; large and small text of one pair stay apart. */
 final readonly class RolePairs implements Measurement
 {
-    /** @param array<string, RolePair> $pairs by ink, ground, kind and size */
-    private function __construct(public array $pairs) {}
+    /**
+     * @param array<string, RolePair> $pairs by ink, ground, kind and size
+     * @param list<array{season: string, from: string, to: string}> $swaps which scheme each season that is on puts in another's place
+     */
+    private function __construct(public array $pairs, private array $swaps) {}
+
+    /**
+     * The seasons that will bring a pair into a scheme: where the scheme they replace has it now.
+     *
+     * @return list<string> names
+     */
+    public function seasonsWith(RolePair $pair, string $scheme): array
+    {
+        return array_column(array_filter($this->swaps, static fn(array $s): bool => $s['to'] === $scheme && isset($pair->places[$s['from']])), 'season');
+    }
+
+    /** Whether a part has the pair in a scheme, now or in a season. */
+    public function isWorn(RolePair $pair, string $scheme): bool
+    {
+        return isset($pair->places[$scheme]) || $this->seasonsWith($pair, $scheme) !== [];
+    }
 
     public static function measure(Inspection $inspection): self
     {
@@ -41,6 +61,6 @@ final readonly class RolePairs implements Measurement
             }
         }
 
-        return new self($pairs);
+        return new self($pairs, SeasonSwaps::ofSchemes($inspection->look));
     }
 }

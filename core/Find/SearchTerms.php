@@ -43,7 +43,7 @@ final class SearchTerms
     /** @return list<string> the words of a question that an index could know, small letters */
     public static function asked(string $asked): array
     {
-        return array_values(array_slice(array_diff(array_unique(self::words($asked)), self::STOPWORDS), 0, self::ASKED));
+        return array_slice(array_diff(array_unique(self::words($asked)), self::STOPWORDS), 0, self::ASKED);
     }
 
     /** A question in boolean mode that wants every word; null when it has none that an index could know. */

@@ -25,6 +25,25 @@ final class LogoPalettes
     /** Above the target, for 8-bit rounding. */
     private const SLACK = 1.015;
 
+    private const PROPOSALS = 3;
+
+    /** Which color has which part, where the first order leaves no room: light ones among themselves, dark ones among themselves. */
+    private const ORDERS = [
+        [],
+        ['accent' => 'cool', 'cool' => 'accent'],
+        ['main' => 'second', 'second' => 'main'],
+        ['main' => 'second', 'second' => 'main', 'accent' => 'cool', 'cool' => 'accent'],
+        ['main' => 'warm', 'warm' => 'main'],
+        ['main' => 'warm', 'warm' => 'main', 'accent' => 'cool', 'cool' => 'accent'],
+        ['second' => 'warm', 'warm' => 'second'],
+        ['second' => 'warm', 'warm' => 'second', 'accent' => 'cool', 'cool' => 'accent'],
+        ['main' => 'second', 'second' => 'warm', 'warm' => 'main'],
+        ['main' => 'warm', 'second' => 'main', 'warm' => 'second'],
+    ];
+
+    /** CIEDE2000 under which a color is the one that was given: what 8 bits round. */
+    private const SAME = 0.5;
+
     /** @param list<array{dark: string, light: string, target: float}> $pairs of brand color keys */
     public function __construct(private readonly array $pairs) {}
 
@@ -40,18 +59,49 @@ final class LogoPalettes
     /**
      * @param list<Color> $inks of the logo, the largest share first; may be empty
      *
-     * @return list<PaletteProposal> three, the closest to the logo first
+     * @return list<PaletteProposal> three; one that keeps the logo's colors exactly comes first where there is one
      */
     public function proposals(array $inks): array
     {
-        return [
+        $proposals = [
             $this->weave('As the logo speaks', 'The logo’s first color leads, its others accompany.', WantedColors::of($inks, 0)),
             $this->weave('The other way round', 'The logo’s next colors lead, or color the paper.', WantedColors::of($inks, 1)),
             $this->weave('In a quieter voice', 'The same colors, softened, with plain paper around them.', WantedColors::of($inks, 2)),
         ];
+        $exact = $this->exact($inks);
+        // Who gave colors means them: where they can all stay as they are, that comes first.
+        if ($exact !== null && $proposals[0]?->furthest() > self::SAME) {
+            array_unshift($proposals, $exact);
+        }
+
+        return array_slice(array_values(array_filter($proposals)), 0, self::PROPOSALS);
     }
 
-    private function weave(string $title, string $words, WantedColors $desire): PaletteProposal
+    /**
+     * All the logo's colors exactly as they are, where the others can make room for them.
+     *
+     * @param list<Color> $inks
+     */
+    private function exact(array $inks): ?PaletteProposal
+    {
+        $given = WantedColors::of($inks, 0, true);
+        foreach ($given->inks === [] ? [] : self::ORDERS as $order) {
+            $wanted = $given->at($order);
+            $proposal = $this->weave('Your colors exactly', 'Every color of the logo as it is; the others make room.', $wanted, array_fill_keys(array_keys($wanted->inks), true));
+            if ($proposal !== null) {
+                return $proposal;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array<string, true> $pinned keys of colors that must not move
+     *
+     * @return ?PaletteProposal null when what must not move leaves the others no room
+     */
+    private function weave(string $title, string $words, WantedColors $desire, array $pinned = []): ?PaletteProposal
     {
         $wanted = array_map(Color::parse(...), $desire->colors);
         $lights = array_map(Contrast::luminance(...), $wanted);
@@ -59,7 +109,7 @@ final class LogoPalettes
         for ($i = 0; $i < self::PIVOTS; $i++) {
             // From nearly black to the luminance both black and white stand out from alike.
             $pivot = 0.012 * (0.175 / 0.012) ** ($i / (self::PIVOTS - 1));
-            $colors = $this->at($pivot, $wanted, $lights);
+            $colors = $this->at($pivot, $wanted, $lights, $pinned);
             if ($colors === null) {
                 continue;
             }
@@ -71,7 +121,9 @@ final class LogoPalettes
                 $best = [$cost, $colors];
             }
         }
-        assert($best !== null);
+        if ($best === null) {
+            return null;
+        }
         $kept = [];
         foreach ($desire->inks as $key => $ink) {
             if (isset($best[1][$key])) {
@@ -86,13 +138,24 @@ final class LogoPalettes
      * @param array<string, Color> $colors as wanted, by key
      * @param array<string, float> $lights their relative luminances
      *
-     * @return ?array<string, Color> null when no light color could be light enough
+     * @param array<string, true> $pinned keys of colors that must not move
+     *
+     * @return ?array<string, Color> null when no light color could be light enough, or no dark one dark enough
      */
-    private function at(float $pivot, array $colors, array $lights): ?array
+    private function at(float $pivot, array $colors, array $lights, array $pinned): ?array
     {
         $bounds = [];
-        foreach ($this->pairs as ['light' => $light, 'target' => $target]) {
-            $bounds[$light] = max($bounds[$light] ?? 0.0, $target * self::SLACK * ($pivot + 0.05) - 0.05);
+        foreach ($this->pairs as ['dark' => $dark, 'light' => $light, 'target' => $target]) {
+            // What must not move says itself how light its partners are; the others will be as dark as the pivot.
+            $least = $target * self::SLACK * ((isset($pinned[$dark]) ? $lights[$dark] : $pivot) + 0.05) - 0.05;
+            if (isset($pinned[$light])) {
+                if (isset($pinned[$dark]) && $lights[$light] < $least) {
+                    return null;
+                }
+
+                continue;
+            }
+            $bounds[$light] = max($bounds[$light] ?? 0.0, $least);
         }
         foreach ($bounds as $light => $least) {
             if ($least > 1) {
@@ -105,7 +168,9 @@ final class LogoPalettes
         }
         $bounds = [];
         foreach ($this->pairs as ['dark' => $dark, 'light' => $light, 'target' => $target]) {
-            $bounds[$dark] = min($bounds[$dark] ?? 1.0, ($lights[$light] + 0.05) / ($target * self::SLACK) - 0.05);
+            if (! isset($pinned[$dark])) {
+                $bounds[$dark] = min($bounds[$dark] ?? 1.0, ($lights[$light] + 0.05) / ($target * self::SLACK) - 0.05);
+            }
         }
         foreach ($bounds as $dark => $most) {
             if ($most < 0) {

@@ -16,6 +16,9 @@ final readonly class WantedColors
 
     private const GRAY = 0.035;
 
+    /** OKLCH lightness of a dark color made to lead where the logo has none. */
+    private const LEADING = 0.36;
+
     /**
      * @param array<string, string> $colors brand color key => hex
      * @param array<string, string> $inks brand color key => the ink it stands for
@@ -25,8 +28,9 @@ final readonly class WantedColors
     /**
      * @param list<Color> $inks the largest share first
      * @param int $voice 0: the first leads; 1: the next leads; 2: all are softened
+     * @param bool $asTheyAre whether a light ink stays a light one even where none is dark enough to lead: a darker one of its hue leads then
      */
-    public static function of(array $inks, int $voice): self
+    public static function of(array $inks, int $voice, bool $asTheyAre = false): self
     {
         $chromatic = array_values(array_filter($inks, static fn(Color $c): bool => self::chroma($c) >= self::GRAY));
         $gray = array_values(array_filter($inks, static fn(Color $c): bool => self::chroma($c) < self::GRAY));
@@ -38,13 +42,18 @@ final readonly class WantedColors
             $light = [...array_slice($light, 1), ...array_slice($light, 0, 1)];
         }
         // An ink leads even where it must be darkened for it; with grays alone, the darkest of them does.
-        if ($dark === [] && $light !== []) {
+        $leads = $dark[0] ?? null;
+        if ($dark === [] && $light !== [] && $asTheyAre) {
+            [, $c, $h] = $light[0]->to(ColorSpace::Oklch)->numbers();
+            $leads = self::lch(self::LEADING, $c, $h);
+        } elseif ($dark === [] && $light !== []) {
             $dark = [array_shift($light)];
+            $leads = $dark[0];
         }
         usort($gray, static fn(Color $a, Color $b): int => Contrast::luminance($a) <=> Contrast::luminance($b));
         $grayDark = array_values(array_filter($gray, static fn(Color $c): bool => Contrast::luminance($c) < 0.12));
         $grayLight = array_values(array_filter($gray, static fn(Color $c): bool => Contrast::luminance($c) > 0.75));
-        $main = $dark[0] ?? $grayDark[0] ?? Color::parse('#33343c');
+        $main = $leads ?? $grayDark[0] ?? Color::parse('#33343c');
         [$l, $c, $h] = $main->to(ColorSpace::Oklch)->numbers();
         $hue = $c < 0.01 ? 75.0 : $h;
         $calm = $voice === 2 ? 0.55 : 1.0;
@@ -78,6 +87,25 @@ final readonly class WantedColors
         }
 
         return new self(array_map(static fn(Color $color): string => $color->hex(), $wanted), $stands);
+    }
+
+    /**
+     * The same colors at other keys.
+     *
+     * @param array<string, string> $from key => the key whose color it has now
+     */
+    public function at(array $from): self
+    {
+        $colors = $this->colors;
+        $inks = array_diff_key($this->inks, $from);
+        foreach ($from as $key => $now) {
+            $colors[$key] = $this->colors[$now];
+            if (isset($this->inks[$now])) {
+                $inks[$key] = $this->inks[$now];
+            }
+        }
+
+        return new self($colors, $inks);
     }
 
     private static function chroma(Color $color): float

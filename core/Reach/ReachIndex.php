@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Ikat\Core\Reach;
 
 use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Season\SeasonSwaps;
+use Ikat\Core\Setting\ColorSet;
+use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingPath;
-use Ikat\Core\Setting\StepKey;
 use Ikat\Core\Setting\Type\KeysType;
 use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\PictureType;
@@ -111,6 +114,11 @@ final readonly class ReachIndex
     {
         $resolution = $look->at($path);
         $setting = $resolution->setting;
+        $its = SettingPath::of($path);
+        if ($its->item?->prefix === 'season') {
+            // It shows where what it stands in for does, while its season runs.
+            return self::unique(array_merge_recursive(...array_map(fn(string $swapped): array => $this->places($swapped, $look, $compiled, $uses, $words, $parts), SeasonSwaps::standsFor($its->item, $its->suffix, $look))));
+        }
         // What does not apply changes no byte, and neither does what is empty.
         if ($resolution->unmet !== null || ($resolution->value === '' && ($setting->type instanceof TextType || $setting->type instanceof TargetType || $setting->type instanceof PictureType || $setting->type instanceof PicksType))) {
             return [];
@@ -121,25 +129,40 @@ final readonly class ReachIndex
                 $found[$page] = [...$found[$page] ?? [], ...$elements];
             }
         }
-        if (! $setting->isCss()) {
+        if (! $setting->isCss() && $path !== ColorInventory::DARK) {
             $found = $words[$path] ?? ($setting->type instanceof TextType ? [] : $parts[$setting->part] ?? []);
         } elseif ($found === []) {
             $found = $words[$path] ?? [];
         }
 
+        return self::unique($found);
+    }
+
+    /**
+     * @param array<string, list<int>> $places page => elements
+     *
+     * @return array<string, list<int>>
+     */
+    private static function unique(array $places): array
+    {
         return array_map(static function (array $elements): array {
             $unique = array_values(array_unique($elements));
             sort($unique);
 
             return $unique;
-        }, $found);
+        }, $places);
     }
 
     /** @return list<string> the setting's own property, those of its followers, and those derived from any of them */
     public function propertiesOf(string $path, ResolvedLook $look, CompiledLook $compiled): array
     {
+        if ($path === ColorInventory::DARK) {
+            // The second set of colors shows wherever the first does.
+            return array_map(SettingPath::property(...), array_keys(array_filter($look->catalog->all(), static fn(Setting $s): bool => SettingPath::of($s->path)->set?->isDark === false)));
+        }
         // A color of dark surroundings shows where its scheme's own does.
-        $seen = preg_replace('/^dark\.(?!on$)/', 'scheme.', $path) ?? $path;
+        $of = SettingPath::of($path);
+        $seen = $of->set?->isDark === true ? ColorSet::of($of->set->scheme)->path($of->role) : $path;
         $paths = array_values(array_unique([$path, $seen, ...$look->followersOf($path), ...($seen === $path ? [] : $look->followersOf($seen))]));
         $properties = array_map(SettingPath::property(...), $paths);
         foreach ($compiled->derived as $property => $sources) {
@@ -218,7 +241,7 @@ final readonly class ReachIndex
         return match (true) {
             $resolution->setting->part === 'favicon' => 'not on a page: it shows in the browser’s tab and on home screens',
             $resolution->setting->part === 'mail' => 'not on a page: it shows in e-mails and on gift cards',
-            $resolution->setting->step === StepKey::SEASONS => 'not now: it shows while its season runs',
+            SettingPath::of($path)->item?->prefix === 'season' => $look->value(SettingPath::of($path)->item->path('on')) === true ? 'it swaps nothing by itself' : 'its season is off',
             $resolution->value === '' => 'it is empty, and what is empty is left out',
             default => 'nothing on these pages uses it',
         };

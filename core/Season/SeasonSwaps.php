@@ -52,6 +52,25 @@ final class SeasonSwaps
         return $swaps;
     }
 
+    /**
+     * The settings that one of a season's own stands in for while it runs.
+     *
+     * @return list<string> paths; empty when the season is off, swaps nothing there, or the look has nothing to swap
+     */
+    public static function standsFor(Item $season, string $suffix, ResolvedLook $look): array
+    {
+        if ($look->value($season->path('on')) !== true || $look->text($season->path($suffix)) === '') {
+            return [];
+        }
+
+        return match (true) {
+            in_array($suffix, self::LEAD, true) => array_filter([self::first('home.bands', 'band', 'lead', $look)?->path($suffix)]),
+            $suffix === 'announcement' => array_filter([self::first('announcement.messages', 'message', 'message', $look)?->path('text')]),
+            $suffix === 'from', $suffix === 'to' => array_map(strval(...), array_keys(self::schemes($look->text($season->path('from')), $look->text($season->path('to')), $look))),
+            default => [],
+        };
+    }
+
     private static function first(string $list, string $prefix, string $kind, ResolvedLook $look): ?Item
     {
         foreach (Item::listed($prefix, $look->text($list)) as $item) {

@@ -49,6 +49,8 @@ final class Bench
 
     private ?Edit $lastEdit = null;
 
+    private ?EditReach $lastReach = null;
+
     /** @var ?array{undo: ?string, redo: ?string} */
     private ?array $backAndForth = null;
 
@@ -83,6 +85,7 @@ final class Bench
     public function prepare(): self
     {
         $this->findings();
+        $this->lastReach();
         $this->sheet = '/'.config('ikat.files').'/'.$this->looks->layOut($this->snapshot);
         $this->icons = $this->drafts->context($this->look, Request::create('/'), PreviewMoment::now())?->layIcons() ?? '';
 
@@ -295,7 +298,12 @@ final class Bench
     {
         $changes = $this->lastEdit()?->entry()->changes ?? [];
 
-        return count($changes) === 1 && $this->catalog()->has($changes[0]->path) ? EditReach::of($changes[0], $this->inspection()) : null;
+        if (count($changes) !== 1 || ! $this->catalog()->has($changes[0]->path)) {
+            return null;
+        }
+        $before = fn(): Inspection => $this->inspector->inspect($this->look, $this->snapshot->with($this->snapshot->own->with([$changes[0]->reversed()])));
+
+        return $this->lastReach ??= EditReach::of($changes[0], $this->inspection(), $before);
     }
 
     /** A moment in the store's own time zone. */

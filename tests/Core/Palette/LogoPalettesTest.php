@@ -67,11 +67,24 @@ final class LogoPalettesTest extends TestCase
     {
         // A mid yellow-green can lead only when it is darkened; the hue stays.
         $ink = Color::parse('#9bbf3b');
-        $proposal = $this->weaver(Fixtures::theme())->proposals([$ink])[0];
+        [$exact, $proposal] = $this->weaver(Fixtures::theme())->proposals([$ink]);
+        self::assertSame(0.0, $exact->furthest());
         self::assertArrayHasKey('main', $proposal->kept);
         $hue = static fn(string $hex): float => Color::parse($hex)->to(ColorSpace::Oklch)->numbers()[2];
         self::assertEqualsWithDelta($hue($ink->hex()), $hue($proposal->colors['main']), 12);
         self::assertEqualsWithDelta(Ciede2000::difference($ink, Color::parse($proposal->colors['main'])), $proposal->kept['main']['difference'], 1e-9);
+    }
+
+    /** A green that is too light to lead and too dark to be paper: every proposal moved it by 14 and more. */
+    public function testGivenColorsAreKeptExactlyWhereTheyCanBe(): void
+    {
+        foreach ([['#2f8f4e'], ['#3f9b4b', '#1d2b4f'], ['#e0457b'], ['#2f8f4e', '#7a2036', '#f2c94c']] as $given) {
+            foreach ([Fixtures::theme(), Fixtures::theme('towpath', '1.0.0'), Fixtures::theme('belfry', '1.0.0')] as $theme) {
+                $proposals = $this->weaver($theme)->proposals(array_map(Color::parse(...), $given));
+                self::assertLessThan(0.5, $proposals[0]->furthest(), "$theme->title ".implode(' ', $given));
+                self::assertSame([], array_diff($given, $proposals[0]->colors));
+            }
+        }
     }
 
     public function testGraysAloneStillGiveAShop(): void

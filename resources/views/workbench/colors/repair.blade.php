@@ -1,4 +1,4 @@
-@php($faint = array_filter($bench->findings(), fn ($f) => $f instanceof Ikat\Core\Contrast\ContrastFinding && $f->placeCount() > 0))
+@php($faint = array_filter($bench->findings(), fn ($f) => $f instanceof Ikat\Core\Contrast\ContrastFinding && $f->severity !== Ikat\Core\Check\Severity::Know))
 @if ($faint !== [] && $edits)
 <section class="tool" aria-labelledby="t-mend"><h2 id="t-mend">Mend all {{ count($faint) }} at once <small>fixes that hold together</small></h2>
   @if ($panel->isOpenedWith('mend'))
