@@ -35,13 +35,16 @@ final class KeepLooks
         });
     }
 
-    /** False when it is the only one left. */
-    public function putAway(Look $look): bool
+    /** @return ?Look the one worked on last of those that are left; null when it is the only one, and stays */
+    public function putAway(Look $look): ?Look
     {
-        return Transaction::run(static function () use ($look): bool {
-            $others = Look::query()->where('storefront_id', $look->storefront_id)->whereNull('put_away_at')->where('id', '<>', $look->id)->lockForUpdate()->count();
+        return Transaction::run(static function () use ($look): ?Look {
+            $other = Look::query()->where('storefront_id', $look->storefront_id)->whereNull('put_away_at')->where('id', '<>', $look->id)->orderByDesc('updated_at')->orderBy('id')->lockForUpdate()->first();
+            if ($other !== null) {
+                $look->update(['put_away_at' => now()]);
+            }
 
-            return $others > 0 && $look->update(['put_away_at' => now()]);
+            return $other;
         });
     }
 

@@ -13,7 +13,7 @@ final class Checks
     /** @return list<Check> */
     public static function all(): array
     {
-        return [new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new EmptyMenus(), new LostPictures(), new Logos(), new SeasonTimes()];
+        return [new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new EmptyMenus(), new LostPictures(), new PageContents(), new Logos(), new SeasonTimes()];
     }
 
     /** @return list<Finding> */

@@ -46,12 +46,16 @@ final class ColorsStep implements Step
     {
         $of = SettingPath::of($setting->path);
         $tab = match (true) {
-            $of->set?->isDark === true => 'dark',
+            $of->set?->isDark === true, $setting->path === ColorInventory::DARK => 'dark',
             $of->scheme !== null, in_array($setting->path, [ColorInventory::SCHEMES, ColorInventory::SCHEMES_AWAY], true) => 'schemes',
             default => 'brand',
         };
 
-        return self::address(['open_scheme' => $of->scheme, 'open_path' => $setting->type instanceof ColorType ? $setting->path : null, 'open_part' => $tab]).($setting->type instanceof GradientType ? '#gradient' : '');
+        return self::address(['open_scheme' => $of->scheme, 'open_path' => match (true) {
+            $setting->type instanceof ColorType => $setting->path,
+            $of->brand !== null => "brand.$of->brand",
+            default => null,
+        }, 'open_part' => $tab]).($setting->type instanceof GradientType ? '#gradient' : '');
     }
 
     public function addressOfFinding(Finding $finding, Bench $bench): string

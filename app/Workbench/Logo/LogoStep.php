@@ -10,6 +10,7 @@ use App\Inspection\LogoProposals;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsStep;
 use App\Workbench\Shell\StepPanel;
+use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\StepKey;
 use Illuminate\Support\Facades\Route;
 
@@ -26,6 +27,12 @@ final class LogoStep extends ControlsStep
     public function panel(Bench $bench, TypedRequest $request): StepPanel
     {
         return new LogoPanel($bench, $request, $this->logos, $this->proposals);
+    }
+
+    public function addressOf(Setting $setting, Bench $bench): string
+    {
+        // Some controls stand in the panel only while they have an effect: who looks for one sees it all the same.
+        return $this->key().'?'.http_build_query(['open_control' => $setting->path]).'#c-'.str_replace('.', '-', $setting->path);
     }
 
     public static function routes(): void

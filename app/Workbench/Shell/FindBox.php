@@ -11,6 +11,7 @@ use Ikat\Core\Find\Entry;
 use Ikat\Core\Find\Finder;
 use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\Type\KeysType;
 
 /** What the find box looks through: settings, pages, findings and commands. */
 final class FindBox
@@ -26,7 +27,7 @@ final class FindBox
     {
         return array_values(array_map(
             static fn(Setting $s): Entry => new Entry('setting', $s->label, $bench->addressOfSetting($s->path), "$s->keywords $s->step $s->path ".Parts::label($s->part)),
-            array_filter($bench->catalog()->all(), static fn(Setting $s): bool => ! $bench->isPutAway($s->path)),
+            array_filter($bench->catalog()->all(), static fn(Setting $s): bool => ! $bench->isPutAway($s->path) && ! ($s->type instanceof KeysType && $s->type->isAway)),
         ));
     }
 

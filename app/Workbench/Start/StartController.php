@@ -56,15 +56,17 @@ final class StartController
         return response()->noContent(200)->withHeaders(['HX-Redirect' => "/workbench/looks/$copy->id/start"]);
     }
 
+    /** Who puts away what is open goes on in another look of the storefront. */
     public function away(TypedRequest $request, int $look, KeepLooks $keep): Response
     {
         $found = $this->answer->look($look);
-        if (! $keep->putAway($found)) {
+        $other = $keep->putAway($found);
+        if ($other === null) {
             return EditAnswer::refuse('This is the storefront’s only look, so it stays. Duplicate it first, then put it away.');
         }
         $this->audit->note('look put away', $found->name);
 
-        return $this->answer->to($request, $found, null);
+        return response()->noContent(200)->withHeaders(['HX-Redirect' => "/workbench/looks/$other->id/start"]);
     }
 
     public function back(TypedRequest $request, int $look, KeepLooks $keep): Response

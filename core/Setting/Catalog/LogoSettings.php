@@ -33,7 +33,7 @@ final class LogoSettings
             Setting::choice('header.logo.plate', 'Plate behind the logo', 'logo', StepKey::LOGO, 'none', ['none' => 'none', 'paper' => 'in the paper color', 'ink' => 'in the ink color'], keywords: 'logo background box', when: $isPicture),
             Setting::text('header.logo.alt', 'Logo in words, for those who cannot see it', 'logo', StepKey::LOGO, '', 80, 'logo alternative text alt', $isPicture),
             Setting::text('header.logo.name', 'Shop name', 'logo', StepKey::LOGO, 'Your shop', 30, 'logo title brand name'),
-            Setting::text('header.logo.line', 'Small line under it', 'logo', StepKey::LOGO, '', 30, 'logo tagline subtitle slogan', $isName),
+            Setting::text('header.logo.line', 'Small line under it, and at the foot', 'logo', StepKey::LOGO, '', 30, 'logo tagline subtitle slogan'),
             Setting::switch('header.logo.sign', 'Lantern sign beside the name', 'logo', StepKey::LOGO, true, 'logo icon mark symbol', $isName),
             Setting::length('header.logo.size.desktop', 'Logo size on a desktop', 'logo', StepKey::LOGO, 31, 16, 96, keywords: 'logo height big small'),
             Setting::length('header.logo.size.tablet', 'Logo size on a tablet', 'logo', StepKey::LOGO, 30, 16, 80, keywords: 'logo height big small'),

@@ -11,6 +11,8 @@
 @if ($findings !== [])
 <ul class="step-findings" aria-label="Findings of this step">@foreach ($findings as $finding)<li><x-diamond :severity="$finding->severity()"/> {{ $finding->inWords($input) }} <span>{{ $finding->measured() }}</span></li>@endforeach</ul>
 @endif
+@php($extra = $panel->extra())
+@if ($extra !== null)<section class="tool" aria-labelledby="l-found"><h2 id="l-found">What you looked for</h2>@include('workbench.shell.control', $control($extra->path))</section>@endif
 <section class="tool" aria-labelledby="l-file"><h2 id="l-file">The logo itself</h2>
   @include('workbench.shell.control', $control('header.logo.kind'))
   @if ($edits)
@@ -113,7 +115,7 @@
 </section>
 @if ($picture !== null)
 <section class="tool" aria-labelledby="l-name"><h2 id="l-name">The shop’s name</h2>
-  @foreach (['header.logo.name'] as $path)@include('workbench.shell.control', $control($path))@endforeach
+  @foreach (['header.logo.name', 'header.logo.line'] as $path)@include('workbench.shell.control', $control($path))@endforeach
 </section>
 @endif
 @include('workbench.shell.original')

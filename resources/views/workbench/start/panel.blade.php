@@ -17,7 +17,7 @@
     <li @class(['base', 'is-now' => $isNow]) id="base-{{ $theme->name }}">
       <div class="base-page" aria-hidden="true" inert><iframe id="base-page-{{ $theme->name }}" title="{{ $theme->title }} on your home page" tabindex="-1" src="/preview/{{ $look->id }}/now{{ $isNow ? '' : '~'.$panel->trial($theme) }}/shop/{{ $look->storefront->slug }}/"></iframe></div>
       <div class="base-words">
-        <h3>{{ $theme->title }} @if ($isNow)<strong class="in-use">in use</strong>@endif</h3>
+        <h3>{{ $theme->title }} @if ($bases->isBrought($theme))<small>brought in by you</small> @endif @if ($isNow)<strong class="in-use">in use</strong>@endif</h3>
         <p>{{ $theme->words }}</p>
         @if ($theme->suits !== '')<p><b>Suits</b> {{ lcfirst($theme->suits) }}</p>@endif
         @if ($theme->offers !== [])<details><summary>What it does its own way</summary><ul>@foreach ($theme->offers as $offer)<li>{{ $offer }}</li>@endforeach</ul></details>@endif
