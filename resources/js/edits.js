@@ -52,7 +52,7 @@ export function startEdits(shopWindow, reach) {
     if (detail.requestConfig.verb === 'get') return;
     const line = kept();
     if (line.textContent !== 'Keeping…') return;
-    line.textContent = detail.successful ? line.dataset.was : 'Not kept';
+    line.textContent = detail.xhr.status >= 200 && detail.xhr.status < 400 ? line.dataset.was : 'Not kept';
     delete line.dataset.was;
   });
   // Whatever a server in trouble answers with is not for reading: what it means is said, and the same is offered again.

@@ -41,7 +41,7 @@ export function startRefused() {
   // What was accepted is over; what is still refused is put back where an answer has written over it.
   body.addEventListener('htmx:afterRequest', ({ detail }) => {
     const form = formOf(detail);
-    if (form && detail.successful) refused.delete(form.id);
+    if (form && detail.xhr.status < 400) refused.delete(form.id);
   });
   body.addEventListener('htmx:afterSettle', () => {
     for (const [id, { words, html, value }] of refused) {
