@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Inspection;
 
+use App\Files\WholeFile;
 use App\Looks\LookReader;
 use App\Models\Look;
 use App\Models\Storefront;
@@ -241,15 +242,8 @@ final class Inspector
 
     private function put(string $key, string $content): void
     {
-        $folder = storage_path('reach');
-        if (! is_dir($folder)) {
-            @mkdir($folder, 0o700, true);
-        }
-        $part = "$folder/$key.".bin2hex(random_bytes(4));
         // It is computed again when it is not there: a full disk makes it slow and nothing worse.
-        if (@file_put_contents($part, $content) !== strlen($content) || ! @rename($part, "$folder/$key")) {
-            @unlink($part);
-        }
+        WholeFile::put(storage_path("reach/$key"), $content);
     }
 
     private function sweep(): void

@@ -50,7 +50,19 @@ final class LogoInspector
             return LogoFacts::fromArray($picture->facts);
         }
 
-        return LogoFacts::fromArray(Cache::rememberForever("logo-facts $picture->base", fn(): array => LogoFacts::of(new ReadPicture($this->open($picture) ?? imagecreatetruecolor(1, 1), null, []))->toArray()));
+        $kept = Cache::get("logo-facts $picture->base");
+        if (is_array($kept)) {
+            return LogoFacts::fromArray($kept);
+        }
+        $image = $this->open($picture);
+        if ($image === null) {
+            // Not kept: the file may be there again the next time.
+            return LogoFacts::missing($picture->width, $picture->height);
+        }
+        $facts = LogoFacts::of(new ReadPicture($image, null, []));
+        Cache::forever("logo-facts $picture->base", $facts->toArray());
+
+        return $facts;
     }
 
     public function open(Picture $picture): ?\GdImage
@@ -218,10 +230,13 @@ final class LogoInspector
         return $found;
     }
 
-    /** A one-ink logo in another color, its soft edges kept. */
-    public function inColor(Picture $picture, string $hex): ReadPicture
+    /** A one-ink logo in another color, its soft edges kept; null when its file cannot be read. */
+    public function inColor(Picture $picture, string $hex): ?ReadPicture
     {
-        $image = $this->open($picture) ?? imagecreatetruecolor(1, 1);
+        $image = $this->open($picture);
+        if ($image === null) {
+            return null;
+        }
         [$r, $g, $b] = array_map(static fn(float $v): int => (int) round(255 * $v), Color::parse($hex)->to(ColorSpace::Srgb)->numbers());
         for ($y = 0, $h = imagesy($image), $w = imagesx($image); $y < $h; $y++) {
             for ($x = 0; $x < $w; $x++) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Looks;
 
+use App\Files\WholeFile;
 use Illuminate\Support\Facades\Log;
 
 /**
@@ -26,13 +27,8 @@ final class DraftFiles
         if (is_file($path) && @touch($path)) {
             return;
         }
-        if (! is_dir($this->folder)) {
-            @mkdir($this->folder, 0o700, true);
-        }
-        $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
-        if (@file_put_contents($part, $css) !== strlen($css) || ! @rename($part, $path)) {
+        if (! WholeFile::put($path, $css)) {
             // The edit is kept all the same: only the window goes without its newest colors until there is room.
-            @unlink($part);
             Log::warning('A draft’s stylesheet could not be written whole. Is the disk full?');
 
             return;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
+use App\Files\WholeFile;
+
 /** The icon files of shops, by the hash of what they are made from; each is made when it is first asked for. */
 final class IconShelf
 {
@@ -21,7 +23,8 @@ final class IconShelf
     {
         $hash = $spec->hash();
         if (! isset($this->laid[$hash]) && ! is_file("$this->specs/$hash.json")) {
-            self::put("$this->specs/$hash.json", $spec->json());
+            // A page is shown without its icons rather than not at all: a folder that is full is no reason to fail.
+            WholeFile::put("$this->specs/$hash.json", $spec->json(), 0o755);
         }
         $this->laid[$hash] = true;
 
@@ -43,18 +46,8 @@ final class IconShelf
             return null;
         }
         $content = $this->maker->file(IconSpec::fromJson((string) file_get_contents($spec)), $name);
-        self::put("$this->public/$hash/$name", $content);
+        WholeFile::put("$this->public/$hash/$name", $content, 0o755);
 
         return [$type, $content];
-    }
-
-    /** Whole or not at all. A page is shown without its icons rather than not at all: a folder that is full is no reason to fail. */
-    private static function put(string $file, string $content): void
-    {
-        $part = $file.'.'.bin2hex(random_bytes(4));
-        $isThere = is_dir(dirname($file)) || @mkdir(dirname($file), 0o755, true) || is_dir(dirname($file));
-        if (! $isThere || @file_put_contents($part, $content) !== strlen($content) || ! @rename($part, $file)) {
-            @unlink($part);
-        }
     }
 }

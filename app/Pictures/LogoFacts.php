@@ -37,6 +37,12 @@ final readonly class LogoFacts
         );
     }
 
+    /** Of a picture whose file is not there or cannot be read: nothing is known of what is drawn. */
+    public static function missing(int $width, int $height): self
+    {
+        return new self($width, $height, false, null, [], [], ['Its file cannot be read. Bring the logo in again.']);
+    }
+
     /** @param array<string, mixed> $row as toArray() gave it */
     public static function fromArray(array $row): self
     {

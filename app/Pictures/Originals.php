@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pictures;
 
 use App\Files\Unwritten;
+use App\Files\WholeFile;
 
 /** Uploaded pictures as they were decoded, without loss: what icons, trimmed and recolored versions are made from. */
 final class Originals
@@ -15,13 +16,7 @@ final class Originals
     public function put(string $base, string $png): void
     {
         $path = $this->path($base);
-        if (! is_dir(dirname($path))) {
-            @mkdir(dirname($path), 0o700, true);
-        }
-        $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
-        if (@file_put_contents($part, $png) !== strlen($png) || ! @rename($part, $path)) {
-            @unlink($part);
-
+        if (! WholeFile::put($path, $png)) {
             throw Unwritten::because('The picture’s original');
         }
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Storefront;
 
+use App\Files\WholeFile;
+
 /**
  * Finished public pages, kept on disk for the front door.
  *
@@ -45,11 +47,11 @@ final class PageCache
                 return;
             }
             $this->sweep($slug, basename($generation));
-            self::write("$this->folder/$slug/".self::UNAVAILABLE, $unavailable());
-            self::write("$this->folder/$slug/".self::LIVE, (string) json_encode(['generation' => basename($generation), 'timeline' => $timeline]));
+            WholeFile::put("$this->folder/$slug/".self::UNAVAILABLE, $unavailable());
+            WholeFile::put("$this->folder/$slug/".self::LIVE, (string) json_encode(['generation' => basename($generation), 'timeline' => $timeline]));
         }
         if ($this->hasRoom($generation, strlen($html))) {
-            self::write("$generation/".self::page($running, $path), $html);
+            WholeFile::put("$generation/".self::page($running, $path), $html);
         }
     }
 
@@ -131,14 +133,5 @@ final class PageCache
         }
 
         return true;
-    }
-
-    /** Whole or not at all; where it cannot be written, nothing is. */
-    private static function write(string $file, string $content): void
-    {
-        $part = $file.'.'.bin2hex(random_bytes(6));
-        if (@file_put_contents($part, $content) !== strlen($content) || ! @rename($part, $file)) {
-            @unlink($part);
-        }
     }
 }

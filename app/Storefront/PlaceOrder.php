@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes the payment and turns the cart into an order, both or neither. */
 final class PlaceOrder
 {
-    public function __construct(private readonly SimulatedPayments $till) {}
+    public function __construct(private readonly SimulatedPayments $payments) {}
 
     /** @return array{storefront_id: int, to: string, subject: string, html: string} what the mailbox keeps instead of sending it */
     public static function confirmation(ShopContext $shop, Order $order): array
@@ -72,7 +72,7 @@ final class PlaceOrder
                 Storefront::query()->increment('content_version');
             }
             // Last, so that nothing after the payment can fail and leave it without an order.
-            $order->update(['payment' => $this->till->take($outcome, $totals->total)]);
+            $order->update(['payment' => $this->payments->take($outcome, $totals->total)]);
 
             return $order;
         });

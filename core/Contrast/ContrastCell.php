@@ -11,7 +11,7 @@ use Ikat\Core\Setting\ColorSet;
 final readonly class ContrastCell
 {
     /**
-     * @param string $column the thread of the warp it is on: a ground, or the ground of one set as ground@scheme.night
+     * @param string $column the column it stands in: a ground, or the ground of one set as ground@scheme.night
      * @param ColorSet $set of colors in which it is at its worst
      * @param float $ratio contrast at its worst point, unrounded
      * @param float $target the ratio asked; 0 when none is

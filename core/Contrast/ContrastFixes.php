@@ -25,7 +25,7 @@ final class ContrastFixes
     private const MOST = 4;
 
     /** @var array<string, ContrastRepair> by set */
-    private array $menders = [];
+    private array $repairs = [];
 
     private readonly SchemeColors $palette;
 
@@ -45,11 +45,11 @@ final class ContrastFixes
     {
         $ink = self::role($finding->inkPath);
         $ground = self::role($finding->groundPath);
-        $mender = $this->mender($finding);
-        $one = $mender->one($ink);
+        $repair = $this->repair($finding);
+        $one = $repair->one($ink);
         $fixes = [$this->own('ink', $finding, $one), $this->followed('ink', $finding, $finding->inkPath, $one[$ink] ?? null)];
-        if (! $mender->runs($finding->pair->ground) && $ground !== $ink) {
-            $other = $mender->one($ground);
+        if (! $repair->runs($finding->pair->ground) && $ground !== $ink) {
+            $other = $repair->one($ground);
             $fixes[] = $this->own('ground', $finding, $other);
             $fixes[] = $this->followed('ground', $finding, $finding->groundPath, $other[$ground] ?? null);
         }
@@ -57,7 +57,7 @@ final class ContrastFixes
         $fixes[] = $this->veiled($finding);
         $fixes = array_values(array_filter($fixes));
         if ($fixes === []) {
-            $fixes = array_filter([$this->own('both', $finding, $mender->two($ink, $ground))]);
+            $fixes = array_filter([$this->own('both', $finding, $repair->two($ink, $ground))]);
         }
         usort($fixes, static fn(Fix $a, Fix $b): int => $a->difference <=> $b->difference);
 
@@ -67,10 +67,10 @@ final class ContrastFixes
     /** The pairs that contradict each other where nothing mends a finding, and what would have to give. */
     public function why(ContrastFinding $finding): string
     {
-        return $this->mender($finding)->contradiction($finding->pair, $this->input->theme->schemes[$finding->scheme]);
+        return $this->repair($finding)->contradiction($finding->pair, $this->input->theme->schemes[$finding->scheme]);
     }
 
-    private function mender(ContrastFinding $finding): ContrastRepair
+    private function repair(ContrastFinding $finding): ContrastRepair
     {
         // A pair that no part wears is not among those of its scheme: it is judged by itself and by what is worn.
         if (! $this->input->get(RolePairs::class)->isWorn($finding->pair, $finding->scheme)) {
@@ -79,13 +79,13 @@ final class ContrastFixes
             return new ContrastRepair($finding->set, array_values($worn), $this->palette);
         }
 
-        return $this->menders[$finding->set->name] ??= ContrastRepair::of($this->input, $finding->set, $this->palette);
+        return $this->repairs[$finding->set->name] ??= ContrastRepair::of($this->input, $finding->set, $this->palette);
     }
 
     /** @param ?array<string, Color> $change role => color */
     private function own(string $what, ContrastFinding $finding, ?array $change): ?Fix
     {
-        if ($change === null || ! $this->mender($finding)->holds($finding->pair, $change)) {
+        if ($change === null || ! $this->repair($finding)->holds($finding->pair, $change)) {
             return null;
         }
         $changes = $titles = [];
@@ -113,9 +113,9 @@ final class ContrastFixes
                     $change[$role] = $new;
                 }
             }
-            $mender = $set->is($finding->set) ? $this->mender($finding) : $this->menders[$set->name] ??= ContrastRepair::of($this->input, $set, $this->palette);
-            $breaks = $change !== [] && array_diff(ContrastRepair::keys($mender->failing($change)), ContrastRepair::keys($mender->failing())) !== [];
-            if ($breaks || ($set->is($finding->set) && ! $mender->holds($finding->pair, $change))) {
+            $repair = $set->is($finding->set) ? $this->repair($finding) : $this->repairs[$set->name] ??= ContrastRepair::of($this->input, $set, $this->palette);
+            $breaks = $change !== [] && array_diff(ContrastRepair::keys($repair->failing($change)), ContrastRepair::keys($repair->failing())) !== [];
+            if ($breaks || ($set->is($finding->set) && ! $repair->holds($finding->pair, $change))) {
                 return null;
             }
         }
@@ -132,7 +132,7 @@ final class ContrastFixes
         foreach (array_keys($this->input->theme->brandColors) as $key) {
             $color = Color::parse($this->input->look->text("brand.$key"));
             $distance = Ciede2000::difference($now, $color);
-            if (($best === null || $distance < $best[1]) && $this->mender($finding)->holds($finding->pair, [$role => $color])) {
+            if (($best === null || $distance < $best[1]) && $this->repair($finding)->holds($finding->pair, [$role => $color])) {
                 $best = [$key, $distance, $color];
             }
         }
@@ -183,7 +183,7 @@ final class ContrastFixes
         }
         $ink = $colors[self::role($finding->inkPath)] ?? $this->palette->color($finding->set, $finding->pair->ink);
         $ground = $colors[self::role($finding->groundPath)] ?? Color::parse($finding->groundColor);
-        $ratio = $this->mender($finding)->ratioWith($finding->pair, $colors);
+        $ratio = $this->repair($finding)->ratioWith($finding->pair, $colors);
         $places = 0;
         foreach (array_keys($changes) as $path) {
             $places += array_sum(array_map(count(...), $this->input->get(ReachIndex::class)->placesOf($path, $this->input->look, $this->input->get(CompiledLook::class))));

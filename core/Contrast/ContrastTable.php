@@ -10,8 +10,7 @@ use Ikat\Core\Setting\ColorSet;
 use Ikat\Core\Setting\SchemeRoles;
 
 /**
- * Every ink on every ground that really occurs, as threads that cross: grounds are the warp, inks the weft, and where the
- * pages have one on the other there is a knot.
+ * Every ink on every ground that really occurs: a column for each ground, and a cell where the pages have an ink on it.
  */
 final readonly class ContrastTable
 {
@@ -22,7 +21,7 @@ final readonly class ContrastTable
      */
     private function __construct(public array $inks, public array $columns, public array $cells) {}
 
-    /** @param list<ColorSet> $sets; of several, the ground of each has a thread of its own, and of other grounds the worst is shown */
+    /** @param list<ColorSet> $sets; of several, the ground of each has a column of its own, and of other grounds the worst is shown */
     public static function of(Inspection $input, array $sets): self
     {
         $palette = $input->get(SchemeColors::class);
@@ -40,7 +39,7 @@ final readonly class ContrastTable
         }
         $cells = [];
         foreach ($rows as $key => $row) {
-            $cells[$key] = self::knot(explode(':', $key, 2)[1], $row);
+            $cells[$key] = self::cell(explode(':', $key, 2)[1], $row);
         }
         $names = array_map(static fn(ColorSet $s): string => $s->name, $sets);
         $order = array_flip([...array_keys(SchemeRoles::ALL), ...array_keys(SchemeStates::SOURCES), SchemeColors::OVER]);
@@ -57,11 +56,11 @@ final readonly class ContrastTable
             return $roles;
         };
 
-        return new self($sorted(array_map(static fn(ContrastCell $k): string => $k->ink, array_values($cells))), $sorted(array_map(static fn(ContrastCell $k): string => $k->column, array_values($cells))), $cells);
+        return new self($sorted(array_map(static fn(ContrastCell $c): string => $c->ink, array_values($cells))), $sorted(array_map(static fn(ContrastCell $c): string => $c->column, array_values($cells))), $cells);
     }
 
     /** @param non-empty-list<array{RolePair, ColorSet, float, bool}> $rows pair, set, ratio, whether a part wears it */
-    private static function knot(string $column, array $rows): ContrastCell
+    private static function cell(string $column, array $rows): ContrastCell
     {
         // What is worn counts before what is not, then what is furthest below its target.
         usort($rows, static fn(array $a, array $b): int => [! $a[3], $a[0]->target() <= 0, $a[0]->target() > 0 ? $a[2] / $a[0]->target() : 0] <=> [! $b[3], $b[0]->target() <= 0, $b[0]->target() > 0 ? $b[2] / $b[0]->target() : 0]);

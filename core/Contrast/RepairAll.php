@@ -22,28 +22,28 @@ final class RepairAll
 
     public static function of(Inspection $input): RepairPlan
     {
-        $changes = $steps = $left = $menders = [];
+        $changes = $steps = $left = $repairs = [];
         $palette = $input->get(SchemeColors::class);
         foreach (SchemeColors::sets($input->look, $input->theme) as $set) {
-            $mender = $menders[$set->name] = ContrastRepair::of($input, $set, $palette);
-            for ($i = 0; $i < self::STEPS && ($best = self::best($mender)) !== null; $i++) {
+            $repair = $repairs[$set->name] = ContrastRepair::of($input, $set, $palette);
+            for ($i = 0; $i < self::STEPS && ($best = self::best($repair)) !== null; $i++) {
                 foreach ($best as $role => $color) {
-                    $steps[] = ['label' => $input->look->catalog->get($set->path($role))->label, 'from' => $mender->roles[$role]->hex(), 'to' => $color->hex(), 'says' => $color->hex(), 'difference' => Ciede2000::difference($mender->roles[$role], $color)];
+                    $steps[] = ['label' => $input->look->catalog->get($set->path($role))->label, 'from' => $repair->roles[$role]->hex(), 'to' => $color->hex(), 'says' => $color->hex(), 'difference' => Ciede2000::difference($repair->roles[$role], $color)];
                     $changes[$set->path($role)] = $color->hex();
                 }
-                $mender->take($best);
+                $repair->take($best);
             }
         }
-        $veil = self::veil($input, $menders);
+        $veil = self::veil($input, $repairs);
         if ($veil !== null && $input->get(HeaderBackdrop::class)->veilPath !== null) {
             $path = $input->get(HeaderBackdrop::class)->veilPath;
             $changes[$path] = $veil->inWords();
             $steps[] = ['label' => $input->look->catalog->get($path)->label, 'from' => $input->get(HeaderBackdrop::class)->seen(false)[0][1][0]->hex(), 'to' => $input->get(HeaderBackdrop::class)->seen(false, $veil->strength)[0][1][0]->hex(), 'says' => $veil->inWords(), 'difference' => $veil->difference];
         }
-        foreach ($menders as $mender) {
-            foreach ($mender->failing() as $pair) {
+        foreach ($repairs as $repair) {
+            foreach ($repair->failing() as $pair) {
                 if ($veil === null || $pair->ground !== SchemeColors::OVER) {
-                    $left[] = $mender->contradiction($pair, $input->theme->schemes[$mender->set->scheme]);
+                    $left[] = $repair->contradiction($pair, $input->theme->schemes[$repair->set->scheme]);
                 }
             }
         }
@@ -54,33 +54,33 @@ final class RepairAll
     /**
      * The veil that mends what inks could not, with all inks as they are mended by then.
      *
-     * @param array<string, ContrastRepair> $menders by set
+     * @param array<string, ContrastRepair> $repairs by set
      */
-    private static function veil(Inspection $input, array $menders): ?PictureTint
+    private static function veil(Inspection $input, array $repairs): ?PictureTint
     {
         $under = $input->get(HeaderBackdrop::class);
-        $isLeft = array_filter($menders, static fn(ContrastRepair $m): bool => array_filter($m->failing(), static fn(RolePair $p): bool => $p->ground === SchemeColors::OVER) !== []) !== [];
+        $isLeft = array_filter($repairs, static fn(ContrastRepair $m): bool => array_filter($m->failing(), static fn(RolePair $p): bool => $p->ground === SchemeColors::OVER) !== []) !== [];
         $bounds = $under->veilPath === null ? null : $input->look->catalog->get($under->veilPath)->type;
         if (! $bounds instanceof RangeType || ! $isLeft) {
             return null;
         }
 
-        return PictureTint::thinnest($under, $bounds, array_map(static fn(array $p): array => [$menders[$p[0]->name]->color($p[1]->ink), $p[1]->target(), $p[0]->isDark], PairContrast::over($input)));
+        return PictureTint::thinnest($under, $bounds, array_map(static fn(array $p): array => [$repairs[$p[0]->name]->color($p[1]->ink), $p[1]->target(), $p[0]->isDark], PairContrast::over($input)));
     }
 
     /** @return ?array<string, Color> role => color: the change of one role, or of two, that mends the most and breaks nothing */
-    private static function best(ContrastRepair $mender): ?array
+    private static function best(ContrastRepair $repair): ?array
     {
-        $failing = $mender->failing();
-        $roles = array_unique(array_merge([], ...array_map(static fn(RolePair $p): array => $mender->runs($p->ground) ? [SchemeColors::source($p->ink)] : [SchemeColors::source($p->ink), SchemeColors::source($p->ground)], $failing)));
-        $found = array_filter(array_map($mender->one(...), $roles));
+        $failing = $repair->failing();
+        $roles = array_unique(array_merge([], ...array_map(static fn(RolePair $p): array => $repair->runs($p->ground) ? [SchemeColors::source($p->ink)] : [SchemeColors::source($p->ink), SchemeColors::source($p->ground)], $failing)));
+        $found = array_filter(array_map($repair->one(...), $roles));
         if ($found === []) {
-            $found = array_filter(array_map(static fn(RolePair $p): ?array => $mender->two(SchemeColors::source($p->ink), $p->ground === SchemeColors::OVER ? 'ground' : SchemeColors::source($p->ground)), $failing));
+            $found = array_filter(array_map(static fn(RolePair $p): ?array => $repair->two(SchemeColors::source($p->ink), $p->ground === SchemeColors::OVER ? 'ground' : SchemeColors::source($p->ground)), $failing));
         }
         $best = null;
         foreach ($found as $change) {
             // How much of it is seen for each pair that is mended: what mends several may be seen a little more.
-            $score = $mender->visibility($change) / (count($failing) - count($mender->failing($change)));
+            $score = $repair->visibility($change) / (count($failing) - count($repair->failing($change)));
             if ($best === null || $score < $best[0]) {
                 $best = [$score, $change];
             }

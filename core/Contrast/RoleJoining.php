@@ -43,14 +43,14 @@ final class RoleJoining
             if ($places === 0) {
                 continue;
             }
-            $mender = ContrastRepair::of($input, ColorSet::of($other), $palette);
-            $before = ContrastRepair::keys($mender->failing());
-            $broken = array_filter($mender->failing([$role => $color]), static fn(RolePair $p): bool => ! in_array(ContrastRepair::keys([$p])[0], $before, true));
+            $repair = ContrastRepair::of($input, ColorSet::of($other), $palette);
+            $before = ContrastRepair::keys($repair->failing());
+            $broken = array_filter($repair->failing([$role => $color]), static fn(RolePair $p): bool => ! in_array(ContrastRepair::keys([$p])[0], $before, true));
             $first = array_values($broken)[0] ?? null;
             $found[] = [
                 'scheme' => $other, 'label' => $label, 'places' => $places, 'color' => $input->look->text($its),
                 'change' => [$its => Alias::to($path)],
-                'faint' => $first === null ? null : $first->title().' would have '.ContrastFinding::ratioText($mender->ratioWith($first, [$role => $color])).' : 1, '.ContrastFinding::ratioText($first->target()).' needed',
+                'faint' => $first === null ? null : $first->title().' would have '.ContrastFinding::ratioText($repair->ratioWith($first, [$role => $color])).' : 1, '.ContrastFinding::ratioText($first->target()).' needed',
             ];
         }
 

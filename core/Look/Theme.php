@@ -39,9 +39,9 @@ final readonly class Theme
     ) {}
 
     /** The theme with the brand colors and schemes a look has of it. */
-    public function wearing(ColorInventory $wardrobe): self
+    public function wearing(ColorInventory $inventory): self
     {
-        return new self(...[...get_object_vars($this), 'brandColors' => $wardrobe->brand, 'schemes' => $wardrobe->schemes]);
+        return new self(...[...get_object_vars($this), 'brandColors' => $inventory->brand, 'schemes' => $inventory->schemes]);
     }
 
     /** The base made of this theme and one of its starters, or its first. */

@@ -54,13 +54,13 @@ final class DarkSchemes
      *
      * @throws AliasCycle
      */
-    public static function resolve(SettingCatalog $catalog, array $layers, array $seasons, ColorInventory $wardrobe, bool $cutsCircles = false): ResolvedLook
+    public static function resolve(SettingCatalog $catalog, array $layers, array $seasons, ColorInventory $inventory, bool $cutsCircles = false): ResolvedLook
     {
         $resolved = Resolver::resolve($catalog, [...$layers, ...$seasons], $cutsCircles);
-        if (! $wardrobe->dark) {
+        if (! $inventory->dark) {
             return $resolved;
         }
-        $rule = new Layer(LayerKind::Rule, '', self::of($resolved, array_keys($wardrobe->schemes)));
+        $rule = new Layer(LayerKind::Rule, '', self::of($resolved, array_keys($inventory->schemes)));
 
         return Resolver::resolve($catalog, [...array_slice($layers, 0, -1), $rule, ...array_slice($layers, -1), ...$seasons], $cutsCircles);
     }

@@ -64,9 +64,9 @@ final class LogoPalettes
     public function proposals(array $inks): array
     {
         $proposals = [
-            $this->weave('As the logo speaks', 'The logo’s first color leads, its others accompany.', WantedColors::of($inks, 0)),
-            $this->weave('The other way round', 'The logo’s next colors lead, or color the paper.', WantedColors::of($inks, 1)),
-            $this->weave('In a quieter voice', 'The same colors, softened, with plain paper around them.', WantedColors::of($inks, 2)),
+            $this->fit('As the logo speaks', 'The logo’s first color leads, its others accompany.', WantedColors::of($inks, 0)),
+            $this->fit('The other way round', 'The logo’s next colors lead, or color the paper.', WantedColors::of($inks, 1)),
+            $this->fit('In a quieter voice', 'The same colors, softened, with plain paper around them.', WantedColors::of($inks, 2)),
         ];
         $exact = $this->exact($inks);
         // Who gave colors means them: where they can all stay as they are, that comes first.
@@ -87,7 +87,7 @@ final class LogoPalettes
         $given = WantedColors::of($inks, 0, true);
         foreach ($given->inks === [] ? [] : self::ORDERS as $order) {
             $wanted = $given->at($order);
-            $proposal = $this->weave('Your colors exactly', 'Every color of the logo as it is; the others make room.', $wanted, array_fill_keys(array_keys($wanted->inks), true));
+            $proposal = $this->fit('Your colors exactly', 'Every color of the logo as it is; the others make room.', $wanted, array_fill_keys(array_keys($wanted->inks), true));
             if ($proposal !== null) {
                 return $proposal;
             }
@@ -101,31 +101,31 @@ final class LogoPalettes
      *
      * @return ?PaletteProposal null when what must not move leaves the others no room
      */
-    private function weave(string $title, string $words, WantedColors $desire, array $pinned = []): ?PaletteProposal
+    private function fit(string $title, string $words, WantedColors $wanted, array $pinned = []): ?PaletteProposal
     {
-        $wanted = array_map(Color::parse(...), $desire->colors);
-        $lights = array_map(Contrast::luminance(...), $wanted);
+        $colors = array_map(Color::parse(...), $wanted->colors);
+        $lights = array_map(Contrast::luminance(...), $colors);
         $best = null;
         for ($i = 0; $i < self::PIVOTS; $i++) {
             // From nearly black to the luminance both black and white stand out from alike.
             $pivot = 0.012 * (0.175 / 0.012) ** ($i / (self::PIVOTS - 1));
-            $colors = $this->at($pivot, $wanted, $lights, $pinned);
-            if ($colors === null) {
+            $fitting = $this->at($pivot, $colors, $lights, $pinned);
+            if ($fitting === null) {
                 continue;
             }
             $cost = 0.0;
-            foreach ($colors as $key => $color) {
-                $cost += $color === $wanted[$key] ? 0.0 : (isset($desire->inks[$key]) ? 1.0 : self::OTHERS) * Ciede2000::difference($color, $wanted[$key]);
+            foreach ($fitting as $key => $color) {
+                $cost += $color === $colors[$key] ? 0.0 : (isset($wanted->inks[$key]) ? 1.0 : self::OTHERS) * Ciede2000::difference($color, $colors[$key]);
             }
             if ($best === null || $cost < $best[0]) {
-                $best = [$cost, $colors];
+                $best = [$cost, $fitting];
             }
         }
         if ($best === null) {
             return null;
         }
         $kept = [];
-        foreach ($desire->inks as $key => $ink) {
+        foreach ($wanted->inks as $key => $ink) {
             if (isset($best[1][$key])) {
                 $kept[$key] = ['ink' => $ink, 'difference' => Ciede2000::difference($best[1][$key], Color::parse($ink))];
             }

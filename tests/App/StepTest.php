@@ -95,8 +95,9 @@ final class StepTest extends AppTestCase
 
     public function testEveryFindingOfTheDemoIsMendedInAStepThatIsThere(): void
     {
+        $this->edit(['changes' => json_encode(['scheme.daylight.link' => '#f0e8d0', 'band.lead-1.target' => '/page/none', 'band.lead-1.picture' => ''])])->assertOk();
         $findings = app(\App\Inspection\Inspector::class)->findings($this->look()->load('storefront.store'));
-        self::assertNotSame([], $findings);
+        self::assertGreaterThan(2, count($findings));
         self::assertSame([], array_filter($findings, static fn(Finding $f): bool => app(Steps::class)->find($f->step()) === null));
     }
 

@@ -50,6 +50,8 @@ final class TapeTest extends AppTestCase
 
     public function testTheTapeCountsWhatItsBadgeCounts(): void
     {
+        // Kiln is worn by no part: what is faint there is worth knowing, and is not in Daylight.
+        $this->edit(['path' => 'scheme.kiln.link', 'value' => '#b4430a'])->assertOk();
         $html = (string) $this->actingAs($this->person('maren'))->get('/workbench/looks/1/colors')->assertOk()->getContent();
         preg_match('#/colors" hx-push-url.*?<b>(\d+)</b>#s', substr($html, (int) strpos($html, 'id="steps"')), $badge);
         preg_match('#<p><b>Findings in Colors</b></p>\s*<p>(.*?)</p>#s', $html, $here);

@@ -15,7 +15,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Cache;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** What the color desk asks while somebody is pointing or dragging. Nothing here changes anything. */
+/** What the tools of Colors ask while somebody is pointing or dragging. Nothing here changes anything. */
 final class ColorQuestions
 {
     public function __construct(private readonly BenchMaker $maker) {}

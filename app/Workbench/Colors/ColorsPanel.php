@@ -25,7 +25,7 @@ use Ikat\Core\Setting\SettingPath;
 use Ikat\Core\Setting\StepKey;
 use Ikat\Core\Setting\Type\ColorType;
 
-/** The color desk: schemes, brand colors, readable pairs, dark surroundings, all colors. */
+/** The tools of Colors: schemes, brand colors, readable pairs, dark surroundings, all colors. */
 final class ColorsPanel extends StepPanel
 {
     /** In the order of the work. */

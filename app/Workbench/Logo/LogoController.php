@@ -75,7 +75,11 @@ final class LogoController
         }
         $isLight = $request->word('make') === 'light';
         $hex = $resolved->text($isLight ? 'brand.paper' : 'brand.ink');
-        $made = $this->keep->derive($picture, $isLight ? 'light' : 'dark', $this->logos->inColor($picture, $hex));
+        $inColor = $this->logos->inColor($picture, $hex);
+        if ($inColor === null) {
+            return EditAnswer::refuse('The logo’s file cannot be read. Bring it in again, and try once more.');
+        }
+        $made = $this->keep->derive($picture, $isLight ? 'light' : 'dark', $inColor);
 
         return $this->made($request, $found, [$isLight ? 'header.logo.dark' : 'header.logo.picture' => $made->name], $isLight ? 'a lighter logo for dark grounds' : 'a darker logo');
     }

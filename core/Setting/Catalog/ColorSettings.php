@@ -17,18 +17,18 @@ final class ColorSettings
     private const MOST_SCHEMES = 12;
 
     /** @return iterable<Setting> */
-    public static function for(Theme $theme, ColorInventory $wardrobe): iterable
+    public static function for(Theme $theme, ColorInventory $inventory): iterable
     {
         yield Setting::keys(ColorInventory::BRAND, 'Brand colors in their order', StepKey::COLORS, $theme->brandColors, self::MOST_BRAND_COLORS, 'palette add remove order');
         yield Setting::keys(ColorInventory::BRAND_AWAY, 'Brand colors put away', StepKey::COLORS, $theme->brandColors, self::MOST_BRAND_COLORS, 'palette remove', true);
-        foreach ($wardrobe->brand + $wardrobe->brandAway as $key => $label) {
+        foreach ($inventory->brand + $inventory->brandAway as $key => $label) {
             yield Setting::color("brand.$key", $label, 'every page', (string) ($theme->values["brand.$key"] ?? '#808080'), 'brand color palette');
             yield Setting::text("name.brand.$key", "Name of the brand color $label", 'every page', StepKey::COLORS, '', 24, 'rename palette');
         }
         yield Setting::keys(ColorInventory::SCHEMES, 'Color schemes in their order', StepKey::COLORS, $theme->schemes, self::MOST_SCHEMES, 'scheme add remove order');
         yield Setting::keys(ColorInventory::SCHEMES_AWAY, 'Color schemes put away', StepKey::COLORS, $theme->schemes, self::MOST_SCHEMES, 'scheme remove', true);
         $first = (string) array_key_first($theme->schemes);
-        foreach ($wardrobe->schemes + $wardrobe->schemesAway as $key => $label) {
+        foreach ($inventory->schemes + $inventory->schemesAway as $key => $label) {
             $default = static fn(string $role): string => (string) ($theme->values["scheme.$key.$role"] ?? $theme->values["scheme.$first.$role"] ?? '#808080');
             foreach (SchemeRoles::ALL as $role => [$name, $words]) {
                 yield Setting::color("scheme.$key.$role", "$label: $name", 'every page', $default($role), $words.' color scheme');
@@ -37,7 +37,7 @@ final class ColorSettings
             yield Setting::text("name.scheme.$key", "Name of the scheme $label", 'every page', StepKey::COLORS, '', 24, 'rename color scheme');
         }
         yield Setting::switch(ColorInventory::DARK, 'Colors of their own in dark surroundings', 'every page', StepKey::COLORS, false, 'dark mode night prefers-color-scheme device');
-        foreach ($wardrobe->dark ? $wardrobe->schemes : [] as $key => $label) {
+        foreach ($inventory->dark ? $inventory->schemes : [] as $key => $label) {
             foreach (SchemeRoles::ALL as $role => [$name, $words]) {
                 yield Setting::color("dark.$key.$role", "$label in the dark: $name", 'every page', '{'."scheme.$key.$role".'}', $words.' dark mode color scheme');
             }

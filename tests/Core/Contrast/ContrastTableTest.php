@@ -135,10 +135,10 @@ final class ContrastTableTest extends TestCase
         self::assertLessThan(4.5, $worst($to - 0.05));
         self::assertEqualsWithDelta($worst($to), $veils[0]->ratio, 1e-9);
         // All at once: the veil comes where the ink could not be mended, and nothing is left.
-        $mending = RepairAll::of($input);
-        self::assertSame([], $mending->left);
-        self::assertSame($veils[0]->changes['band.lead-1.veil'], $mending->changes['band.lead-1.veil'] ?? null);
-        self::assertContains($mending->changes['band.lead-1.veil'], array_column($mending->steps, 'says'));
+        $plan = RepairAll::of($input);
+        self::assertSame([], $plan->left);
+        self::assertSame($veils[0]->changes['band.lead-1.veil'], $plan->changes['band.lead-1.veil'] ?? null);
+        self::assertContains($plan->changes['band.lead-1.veil'], array_column($plan->steps, 'says'));
         // Where an ink does it, the picture stays as it is.
         $dark = $plain->with(self::under(['' => ['#808080', '#888888']], 'band.lead-1.veil'));
         self::assertNotSame([], Fixtures::contrast($dark));

@@ -68,11 +68,11 @@ final class RepairAllTest extends TestCase
                 $own["brand.$key"] = sprintf('#%06x', mt_rand(0, 0xFFFFFF));
             }
             $input = $plain->on(Fixtures::look($own), Fixtures::theme());
-            $mending = RepairAll::of($input);
-            $after = $plain->on(Fixtures::look([...$own, ...$mending->changes]), Fixtures::theme());
+            $plan = RepairAll::of($input);
+            $after = $plain->on(Fixtures::look([...$own, ...$plan->changes]), Fixtures::theme());
             $left = $failing($after);
             self::assertSame([], array_diff($left, $failing($input)), 'a pair that was readable is not any more: '.json_encode($own));
-            self::assertSame($mending->left === [], $left === [], implode(' ', $left).json_encode($own));
+            self::assertSame($plan->left === [], $left === [], implode(' ', $left).json_encode($own));
             $mended += $left === [] ? 1 : 0;
         }
         self::assertGreaterThan(950, $mended, 'nearly all looks can be mended whole');
@@ -86,20 +86,20 @@ final class RepairAllTest extends TestCase
         $html = '<div class="wear scheme-daylight"><p>x</p><p class="f">y</p></div>';
         foreach ([['#8a8a8a', '#ffffff', '#101010'], ['#777799', '#fafafa', '#202020'], ['#806040', '#f0f0e8', '#000000']] as [$ink, $ground, $field]) {
             $input = Fixtures::input($css, $html, ['scheme.daylight.ink' => $ink, 'scheme.daylight.ground' => $ground, 'scheme.daylight.field' => $field]);
-            $mender = ContrastRepair::of($input, ColorSet::of('daylight'), $input->get(SchemeColors::class));
-            self::assertNull($mender->one('ink'));
-            $found = array_filter([$mender->two('ink', 'field'), $mender->two('ink', 'ground')]);
+            $repair = ContrastRepair::of($input, ColorSet::of('daylight'), $input->get(SchemeColors::class));
+            self::assertNull($repair->one('ink'));
+            $found = array_filter([$repair->two('ink', 'field'), $repair->two('ink', 'ground')]);
             self::assertNotSame([], $found);
-            $cost = min(array_map($mender->cost(...), $found));
+            $cost = min(array_map($repair->cost(...), $found));
             $best = INF;
             foreach (['field', 'ground'] as $moved) {
-                [, $c, $h] = $mender->roles[$moved]->to(ColorSpace::Oklch)->coordinates();
-                [, $ic, $ih] = $mender->roles['ink']->to(ColorSpace::Oklch)->coordinates();
+                [, $c, $h] = $repair->roles[$moved]->to(ColorSpace::Oklch)->coordinates();
+                [, $ic, $ih] = $repair->roles['ink']->to(ColorSpace::Oklch)->coordinates();
                 for ($l = 0.0; $l <= 1.0; $l += 0.0125) {
                     for ($il = 0.0; $il <= 1.0; $il += 0.0125) {
                         $change = [$moved => Color::parse(Color::in(ColorSpace::Oklch, $l, $c, $h)->hex()), 'ink' => Color::parse(Color::in(ColorSpace::Oklch, $il, $ic, $ih)->hex())];
-                        if ($mender->failing($change) === []) {
-                            $best = min($best, $mender->cost($change));
+                        if ($repair->failing($change) === []) {
+                            $best = min($best, $repair->cost($change));
                         }
                     }
                 }

@@ -41,9 +41,9 @@ final class ColorInventoryTest extends TestCase
     {
         $theme = Fixtures::theme();
         foreach (['dawn,own1' => [], 'night,dawn,own1' => ['night']] as $list => $first) {
-            $wardrobe = ColorInventory::in($theme, [new Layer(LayerKind::Look, 'L', ['palette.schemes' => $list, 'palette.away.schemes' => 'dawn', 'name.scheme.own1' => 'Woods'])]);
-            self::assertSame([...$first, 'own1', ...array_values(array_diff(array_keys($theme->schemes), $first))], array_keys($wardrobe->schemes));
-            self::assertSame([], $wardrobe->schemesAway);
+            $inventory = ColorInventory::in($theme, [new Layer(LayerKind::Look, 'L', ['palette.schemes' => $list, 'palette.away.schemes' => 'dawn', 'name.scheme.own1' => 'Woods'])]);
+            self::assertSame([...$first, 'own1', ...array_values(array_diff(array_keys($theme->schemes), $first))], array_keys($inventory->schemes));
+            self::assertSame([], $inventory->schemesAway);
         }
         // All of them put away, as only another theme's list can say, leaves them all.
         self::assertSame($theme->schemes, ColorInventory::in($theme, [new Layer(LayerKind::Look, 'L', ['palette.away.schemes' => implode(',', array_keys($theme->schemes))])])->schemes);

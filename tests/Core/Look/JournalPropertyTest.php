@@ -177,7 +177,7 @@ final class JournalPropertyTest extends TestCase
             self::fail('The stale write was accepted.');
         } catch (StaleEdit $e) {
             self::assertSame(['#111111', '#222222', 'Maren'], [$e->theirs, $e->yours, $e->author]);
-            self::assertSame('Maren changed “Indigo” while you were editing it. Choose which of the two stays.', $e->getMessage());
+            self::assertSame('Maren changed “Main” while you were editing it. Choose which of the two stays.', $e->getMessage());
         }
     }
 }

@@ -13,6 +13,8 @@ use Ikat\Core\Contrast\PairContrast;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Palette\BrandPairs;
 use Ikat\Core\Palette\LogoPalettes;
+use Ikat\Core\Palette\PaletteProposal;
+use Ikat\Core\Palette\WantedColors;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -90,7 +92,12 @@ final class LogoPalettesTest extends TestCase
     public function testGraysAloneStillGiveAShop(): void
     {
         foreach ([[], [Color::parse('#000000')], [Color::parse('#ffffff')], [Color::parse('#777777')]] as $inks) {
-            self::assertCount(3, $this->weaver(Fixtures::theme())->proposals($inks));
+            $proposals = $this->weaver(Fixtures::theme())->proposals($inks);
+            foreach ($proposals as $proposal) {
+                self::assertEqualsCanonicalizing(WantedColors::KEYS, array_keys($proposal->colors));
+            }
+            // Three to choose from, and none of them another one's twin.
+            self::assertSame(3, count(array_unique(array_map(static fn(PaletteProposal $p): string => implode(' ', $p->colors), $proposals))));
         }
     }
 }
