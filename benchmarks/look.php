@@ -48,8 +48,8 @@ $mendEach = static function () use ($made, $fresh, &$fixed): void {
 };
 
 foreach ([
-    'whole lattice, light and dark' => static fn() => ContrastTable::of($fresh($made), SchemeColors::sets($made->look, $made->theme)),
-    'lattice and all fixes' => $mendEach,
+    'whole table of pairs, light and dark' => static fn() => ContrastTable::of($fresh($made), SchemeColors::sets($made->look, $made->theme)),
+    'table of pairs and all fixes' => $mendEach,
     'mend all' => static fn() => RepairAll::of($fresh($made)),
     'resolve and compile' => static fn() => LookCompiler::compile($looks->of($look)->with($state)->resolved(), $theme),
     'check every pair' => static fn() => Checks::run($input),

@@ -1,9 +1,9 @@
-// The color desk: knots of the lattice by key and by state, parts dressed by picking them in the window, dark surroundings.
+// The color desk: the table of pairs by key and by state, parts dressed by picking them in the window, dark surroundings.
 import htmx from 'htmx.org';
 
 export function startColorDesk(shopWindow) {
   const bench = document.querySelector('#bench');
-  startLattice(bench, shopWindow);
+  startPairTable(bench, shopWindow);
   startDressing(bench, shopWindow);
 
   // While the bench works on the dark set, the window shows it.
@@ -18,52 +18,52 @@ export function startColorDesk(shopWindow) {
   follow();
 }
 
-function startLattice(bench, shopWindow) {
-  /** The nearest knot in a direction: first of those straight ahead. */
-  function next(knots, from, key) {
+function startPairTable(bench, shopWindow) {
+  /** The nearest pair in a direction: first of those straight ahead. */
+  function next(pairs, from, key) {
     const at = (e) => { const b = e.getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2]; };
     const [x, y] = at(from);
     const [dx, dy] = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[key];
     let best = null;
-    for (const knot of knots) {
-      const [kx, ky] = at(knot);
+    for (const pair of pairs) {
+      const [kx, ky] = at(pair);
       const ahead = (kx - x) * dx + (ky - y) * dy;
       const aside = Math.abs((kx - x) * dy) + Math.abs((ky - y) * dx);
-      if (ahead > 2 && (!best || ahead + 3 * aside < best.far)) best = { knot, far: ahead + 3 * aside };
+      if (ahead > 2 && (!best || ahead + 3 * aside < best.far)) best = { pair, far: ahead + 3 * aside };
     }
-    return best?.knot;
+    return best?.pair;
   }
   bench.addEventListener('keydown', (event) => {
-    const knot = event.target.closest?.('[data-knot]');
-    if (!knot || !event.key.startsWith('Arrow')) return;
+    const pair = event.target.closest?.('[data-pair]');
+    if (!pair || !event.key.startsWith('Arrow')) return;
     event.preventDefault();
-    const knots = [...bench.querySelectorAll('[data-knot]')];
-    const to = next(knots, knot, event.key);
+    const pairs = [...bench.querySelectorAll('[data-pair]')];
+    const to = next(pairs, pair, event.key);
     if (!to) return;
-    knots.forEach((k) => k.setAttribute('tabindex', k === to ? '0' : '-1'));
+    pairs.forEach((k) => k.setAttribute('tabindex', k === to ? '0' : '-1'));
     to.focus();
   });
 
-  // What an opened knot says stands under the lattice, often out of sight.
+  // What an opened pair says stands under the table of pairs, often out of sight.
   let opened = null;
   document.body.addEventListener('htmx:afterSettle', () => {
-    const key = bench.querySelector('[data-knot].is-open')?.dataset.knot ?? null;
-    if (key !== opened && key !== null) bench.querySelector('.opened-knot')?.scrollIntoView({ block: 'nearest' });
+    const key = bench.querySelector('[data-pair].is-open')?.dataset.pair ?? null;
+    if (key !== opened && key !== null) bench.querySelector('.opened-pair')?.scrollIntoView({ block: 'nearest' });
     opened = key;
   });
 
   bench.addEventListener('click', (event) => {
-    const button = event.target.closest('[data-lattice-state]');
+    const button = event.target.closest('[data-pair-state]');
     if (!button) return;
     const isOn = button.getAttribute('aria-pressed') !== 'true';
-    bench.querySelectorAll('[data-lattice-state]').forEach((b) => b.setAttribute('aria-pressed', String(isOn && b === button)));
-    bench.querySelectorAll('[data-knot]').forEach((k) => k.classList.toggle('is-other-state', isOn && !k.dataset.states.split(' ').includes(button.dataset.latticeState)));
+    bench.querySelectorAll('[data-pair-state]').forEach((b) => b.setAttribute('aria-pressed', String(isOn && b === button)));
+    bench.querySelectorAll('[data-pair]').forEach((k) => k.classList.toggle('is-other-state', isOn && !k.dataset.states.split(' ').includes(button.dataset.pairState)));
   });
 
-  // A knot that is pointed at or opened lights its places up.
+  // A pair that is pointed at or opened lights its places up.
   const known = new Map();
-  async function light(knot) {
-    const url = `${knot.dataset.walkUrl}&seen=${document.querySelector('#state [name=seen]').value}`;
+  async function light(pair) {
+    const url = `${pair.dataset.walkUrl}&seen=${document.querySelector('#state [name=seen]').value}`;
     if (!known.has(url)) {
       const answer = await fetch(url, { headers: { Accept: 'application/json' } }).catch(() => null);
       if (!answer?.ok) return;
@@ -72,12 +72,12 @@ function startLattice(bench, shopWindow) {
     shopWindow.light(known.get(url).places);
   }
   let timer = null;
-  bench.addEventListener('pointerover', (event) => { const knot = event.target.closest?.('[data-knot]'); if (knot) { clearTimeout(timer); timer = setTimeout(() => light(knot), 90); } });
-  bench.addEventListener('focusin', (event) => { const knot = event.target.closest?.('[data-knot]'); if (knot) light(knot); });
+  bench.addEventListener('pointerover', (event) => { const pair = event.target.closest?.('[data-pair]'); if (pair) { clearTimeout(timer); timer = setTimeout(() => light(pair), 90); } });
+  bench.addEventListener('focusin', (event) => { const pair = event.target.closest?.('[data-pair]'); if (pair) light(pair); });
   bench.addEventListener('pointerout', (event) => {
-    if (!event.target.closest?.('[data-knot]') || event.relatedTarget?.closest?.('[data-knot]')) return;
+    if (!event.target.closest?.('[data-pair]') || event.relatedTarget?.closest?.('[data-pair]')) return;
     clearTimeout(timer);
-    const opened = bench.querySelector('[data-knot].is-open');
+    const opened = bench.querySelector('[data-pair].is-open');
     if (opened) light(opened);
     else shopWindow.light({});
   });

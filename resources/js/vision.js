@@ -8,7 +8,7 @@ export function startVision() {
   function wear() {
     const filter = seen === '' ? '' : `url("#sees-${seen}")`;
     stage.style.filter = filter;
-    for (const place of bench.querySelectorAll('.lattice, .living, .samples')) place.style.filter = filter;
+    for (const place of bench.querySelectorAll('.pair-table, .living, .samples')) place.style.filter = filter;
     bench.querySelectorAll('[data-sees]').forEach((b) => b.setAttribute('aria-pressed', String(b.dataset.sees === seen)));
   }
   bench.addEventListener('click', (event) => {

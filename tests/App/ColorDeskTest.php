@@ -82,9 +82,9 @@ final class ColorDeskTest extends AppTestCase
     {
         $this->actingAs($this->person('maren'));
         $base = "/workbench/looks/{$this->look()->id}";
-        $knot = $this->getJson("$base/pair?open_pair=".urlencode('reduced:ground@scheme.daylight'))->assertOk();
-        self::assertSame('reduced price on ground', $knot->json('label'));
-        self::assertGreaterThan(0, $knot->json('count'));
+        $cell = $this->getJson("$base/pair?open_pair=".urlencode('reduced:ground@scheme.daylight'))->assertOk();
+        self::assertSame('reduced price on ground', $cell->json('label'));
+        self::assertGreaterThan(0, $cell->json('count'));
         $input = app(Inspector::class)->inspect($this->look());
         $elements = $input->get(ReachIndex::class)->placesOf('footer.scheme', $input->look, $input->get(CompiledLook::class))['home'];
         self::assertSame('footer.scheme', $this->getJson("$base/wearer?page=home&elements=".implode(',', $elements))->assertOk()->json('path'));

@@ -79,7 +79,7 @@ final class StepTest extends AppTestCase
             }
         });
         $this->edit(['path' => 'header.logo.kind', 'value' => 'picture'])->assertOk();
-        $request = \App\Http\TypedRequest::create('/', 'GET', ['begin' => '1', 'mend' => '1', 'open_part' => 'lattice']);
+        $request = \App\Http\TypedRequest::create('/', 'GET', ['begin' => '1', 'mend' => '1', 'open_part' => 'pairs']);
         $request->setUserResolver(fn() => $this->person('maren'));
         foreach (app(Steps::class)->all() as $step) {
             $bench = app(BenchMaker::class)->make($request, $this->look()->load('storefront.store'), $step->key())->prepare();

@@ -69,7 +69,7 @@ final class TapeTest extends AppTestCase
         self::assertNotSame([], $stops($inspection));
         $plan = \Ikat\Core\Contrast\RepairAll::of($inspection);
         self::assertArrayHasKey('scheme.kiln.price', $plan->changes);
-        $page = (string) $this->get('/workbench/looks/1/colors?open_part=lattice')->assertOk()->getContent();
+        $page = (string) $this->get('/workbench/looks/1/colors?open_part=pairs')->assertOk()->getContent();
         self::assertStringContainsString('a season brings it', $page);
         $this->edit(['changes' => json_encode($plan->changes)])->assertOk();
         self::assertSame([], $stops(app(\App\Inspection\Inspector::class)->inspect($this->look()->load('storefront.store'))));

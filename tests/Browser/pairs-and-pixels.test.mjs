@@ -1,4 +1,4 @@
-// What Ikat computes about colors against what Chromium and axe find on the pages: the pairs of the lattice, and the reach
+// What Ikat computes about colors against what Chromium and axe find on the pages: the pairs of the table of pairs, and the reach
 // of settings on a theme that was made for this test alone.
 import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
@@ -92,10 +92,10 @@ async function visitedPairs(shop, roles) {
   return found;
 }
 
-/** The knots a scheme wears, with the states each occurs in: "scheme ink:ground" => states. */
-async function wornKnots(scheme) {
-  const html = await (await page.request.get(`${LOOK}/colors?open_part=lattice&shown=scheme.${scheme}`)).text();
-  return [...html.matchAll(/class="knot-at[^"]*is-worn[^"]*"[^>]*data-knot="([^"]+)" data-states="([^"]*)"/g)].map(([, key, states]) => [`${scheme} ${key}`, states.split(' ')]);
+/** The pairs a scheme wears, with the states each occurs in: "scheme ink:ground" => states. */
+async function wornPairs(scheme) {
+  const html = await (await page.request.get(`${LOOK}/colors?open_part=pairs&shown=scheme.${scheme}`)).text();
+  return [...html.matchAll(/class="pair-at[^"]*is-worn[^"]*"[^>]*data-pair="([^"]+)" data-states="([^"]*)"/g)].map(([, key, states]) => [`${scheme} ${key}`, states.split(' ')]);
 }
 
 async function statesOf(shop) {
@@ -112,7 +112,7 @@ async function forced(tools, states) {
   for (const nodeId of nodeIds) await tools.send('CSS.forcePseudoState', { nodeId, forcedPseudoClasses: states });
 }
 
-test('the lattice has the pairs that a walk through the pages finds, in every state: none missing, none invented', async () => {
+test('the table of pairs has the pairs that a walk through the pages finds, in every state: none missing, none invented', async () => {
   const shop = await openPage(browser);
   await shop.context().addCookies(await page.context().cookies());
   const tools = await statesOf(shop);
@@ -134,15 +134,15 @@ test('the lattice has the pairs that a walk through the pages finds, in every st
     for (const [pair, where] of await visitedPairs(shop, roles)) if (!still.some(([known]) => known === pair)) walked.visited[pair] ??= `${path} ${where}`;
   }
   const schemes = await page.evaluate(() => [...document.querySelectorAll('.sample')].map((b) => b.getAttribute('hx-get').match(/open_scheme=([a-z0-9]+)/)[1]));
-  const knots = (await Promise.all(schemes.map(wornKnots))).flat();
-  assert.ok(knots.length > 40, `${knots.length} knots`);
+  const pairs = (await Promise.all(schemes.map(wornPairs))).flat();
+  assert.ok(pairs.length > 40, `${pairs.length} pairs`);
   const told = { still: ['plain', 'selected', 'error', 'disabled'], hover: ['hover'], focus: ['focus'], active: ['active'], visited: ['visited'] };
   for (const [state, found] of Object.entries(walked)) {
-    const woven = knots.filter(([, states]) => states.some((s) => told[state].includes(s))).map(([key]) => key);
-    assert.deepEqual(Object.keys(found).filter((pair) => !woven.includes(pair)).map((pair) => `${pair} on ${found[pair]}`), [], `${state}: missing in the lattice`);
+    const woven = pairs.filter(([, states]) => states.some((s) => told[state].includes(s))).map(([key]) => key);
+    assert.deepEqual(Object.keys(found).filter((pair) => !woven.includes(pair)).map((pair) => `${pair} on ${found[pair]}`), [], `${state}: missing in the table of pairs`);
     // No shipped theme changes a color while something is pressed, and no text of the demo has links to tell apart once visited.
-    assert.equal(woven.length > 0, !['active', 'visited'].includes(state), `${state}: ${woven.length} knots`);
-    assert.deepEqual(woven.filter((pair) => !(pair in found)), [], `${state}: invented by the lattice`);
+    assert.equal(woven.length > 0, !['active', 'visited'].includes(state), `${state}: ${woven.length} pairs`);
+    assert.deepEqual(woven.filter((pair) => !(pair in found)), [], `${state}: invented by the table of pairs`);
   }
   await shop.context().close();
 });
@@ -153,8 +153,8 @@ test('axe measures the same contrast on the same pairs', async () => {
   const html = {};
   const pairs = {};
   for (const scheme of ['daylight', 'night', 'lamplit', 'counter']) {
-    html[scheme] = await (await page.request.get(`${LOOK}/colors?open_part=lattice&shown=scheme.${scheme}`)).text();
-    for (const [, label, ratio] of html[scheme].matchAll(/class="knot-at[^"]*is-worn[^"]*"[^>]*aria-label="([^"]+?), ([\d.]+) to 1 in/g)) pairs[Number(ratio).toFixed(1)] = label;
+    html[scheme] = await (await page.request.get(`${LOOK}/colors?open_part=pairs&shown=scheme.${scheme}`)).text();
+    for (const [, label, ratio] of html[scheme].matchAll(/class="pair-at[^"]*is-worn[^"]*"[^>]*aria-label="([^"]+?), ([\d.]+) to 1 in/g)) pairs[Number(ratio).toFixed(1)] = label;
   }
   let compared = 0;
   for (const [key, path] of paths) {
@@ -166,9 +166,9 @@ test('axe measures the same contrast on the same pairs', async () => {
     });
     for (const { ratio, where } of seen) {
       compared += 1;
-      // The lattice never rounds up, axe rounds to a hundredth.
+      // The table of pairs never rounds up, axe rounds to a hundredth.
       const told = Object.keys(pairs).some((p) => ratio >= Number(p) - 0.011 && ratio < Number(p) + 0.11);
-      assert.ok(told, `${key}: ${where} has ${ratio}, which no knot has`);
+      assert.ok(told, `${key}: ${where} has ${ratio}, which no pair has`);
     }
   }
   assert.ok(compared > 300, `${compared} compared`);
@@ -262,7 +262,7 @@ test('on a theme made for this test, the pixels that change are those of the rep
       });
       assert.deepEqual(unchanged.map((b) => b.what), [], `${path} is said to show where no pixel changes`);
     }
-    // What this theme does to links that are visited or pressed, in Chromium and in the lattice.
+    // What this theme does to links that are visited or pressed, in Chromium and in the table of pairs.
     const roles = await dyeEachRole(shop);
     const tools = await statesOf(shop);
     const plain = new Set((await shop.evaluate(walkPairs, roles)).map(([pair, element]) => `${element} ${pair}`));
@@ -270,8 +270,8 @@ test('on a theme made for this test, the pixels that change are those of the rep
     const pressed = (await shop.evaluate(walkPairs, roles)).filter(([pair, element]) => !plain.has(`${element} ${pair}`)).map(([pair]) => pair);
     await forced(tools, ['visited']);
     const visited = (await visitedPairs(shop, roles)).map(([pair]) => pair);
-    const knots = (await Promise.all(['daylight', 'night', 'lamplit', 'kiln', 'counter'].map(wornKnots))).flat();
-    const woven = (state) => knots.filter(([, states]) => states.includes(state)).map(([key]) => key);
+    const pairs = (await Promise.all(['daylight', 'night', 'lamplit', 'kiln', 'counter'].map(wornPairs))).flat();
+    const woven = (state) => pairs.filter(([, states]) => states.includes(state)).map(([key]) => key);
     assert.deepEqual([...new Set(visited)], ['daylight visited:ground']);
     assert.deepEqual(woven('visited'), ['daylight visited:ground']);
     assert.deepEqual([...new Set(pressed)].sort(), woven('active').sort());

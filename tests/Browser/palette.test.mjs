@@ -20,11 +20,11 @@ async function becomes(key, expected) {
 }
 
 test('the window and the pairs are seen with other eyes, and as they are again', async () => {
-  await open('lattice');
+  await open('pairs');
   const filter = () => page.evaluate(() => document.querySelector('[data-stage]').style.filter);
   await page.getByRole('button', { name: /deutan/ }).click();
   assert.match(await filter(), /sees-deutan/);
-  assert.match(await page.evaluate(() => document.querySelector('.lattice').style.filter), /sees-deutan/);
+  assert.match(await page.evaluate(() => document.querySelector('.pair-table').style.filter), /sees-deutan/);
   // The published matrix (Machado and others, 2009) on the browser's own pixels: pure red becomes a dark yellow.
   const seen = await page.evaluate(async () => {
     const canvas = document.createElement('canvas');
@@ -88,7 +88,7 @@ test('a color in use is copied to another setting, and the screen’s eyedropper
   await posted(() => page.getByRole('button', { name: 'Take a color from the screen' }).click());
   assert.equal(await page.locator('#typed').inputValue(), '#336699');
   assert.ok(await page.locator('.chip-row', { hasText: 'Recent' }).getByRole('button', { name: 'Set #336699' }).count() === 1);
-  await noAxeFindings(page, 'colors in use', ['.living', '.cloth', '.lattice']);
+  await noAxeFindings(page, 'colors in use', ['.living', '.cloth', '.pair-table']);
   await undoHere();
   await undoHere();
 });
@@ -99,7 +99,7 @@ test('what is pointed at in the window names its colors, the chain they follow, 
   await shopFrame(page).locator('.card-name a').first().hover();
   await page.waitForFunction(() => document.querySelector('#tape-reach').textContent.includes('Daylight: ink'));
   assert.match(await page.locator('#tape-reach').textContent(), /follows “Ink”/);
-  await noAxeFindings(page, 'pointing', ['.living', '.cloth', '.lattice']);
+  await noAxeFindings(page, 'pointing', ['.living', '.cloth', '.pair-table']);
   await shopFrame(page).locator('.band-head h2').first().hover();
   await page.waitForFunction(() => document.querySelector('#tape-reach').textContent.includes('Daylight: heading'));
   await shopFrame(page).locator('.band-head h2').first().click();
@@ -110,11 +110,11 @@ test('what is pointed at in the window names its colors, the chain they follow, 
 
 test('all faint pairs are mended in one edit that is shown first', async () => {
   await change(page, { 'scheme.daylight.reduced': '{brand.accent}', 'scheme.daylight.link': '#e8dcc0', 'scheme.night.ink': '#4a4a90' });
-  await open('lattice');
+  await open('pairs');
   assert.match(await page.locator('#t-mend').textContent(), /Mend all \d+ at once/);
   await page.getByRole('button', { name: 'Show what would mend them' }).click();
   await page.waitForSelector('[aria-labelledby=t-mend] .near li');
-  await noAxeFindings(page, 'mending all', ['.living', '.cloth', '.lattice']);
+  await noAxeFindings(page, 'mending all', ['.living', '.cloth', '.pair-table']);
   await posted(() => page.getByRole('button', { name: /Make (this change|these \d+ changes)/ }).click());
   assert.equal(await page.locator('#t-mend').count(), 0);
   await undoHere();
@@ -136,7 +136,7 @@ test('a palette goes out in four formats and comes back, with what was not under
   assert.match(report, /No color or scheme of their name here: fog #eeeeee/);
   assert.match(report, /Not understood:\s*--gap: “4px”/);
   await becomes('main', '#123456');
-  await noAxeFindings(page, 'colors with a report', ['.living', '.cloth', '.lattice']);
+  await noAxeFindings(page, 'colors with a report', ['.living', '.cloth', '.pair-table']);
   await undoHere();
 });
 

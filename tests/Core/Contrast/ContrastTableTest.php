@@ -30,14 +30,14 @@ final class ContrastTableTest extends TestCase
         .'<div class="wear scheme-night"><p>x</p></div>';
 
     /** @param array<string, bool|float|string> $own */
-    private static function lattice(array $own = [], string $body = self::BODY, string $set = 'scheme.daylight'): ContrastTable
+    private static function table(array $own = [], string $body = self::BODY, string $set = 'scheme.daylight'): ContrastTable
     {
         return ContrastTable::of(Fixtures::input(self::CSS, $body, $own), array_filter([ColorSet::tryNamed($set)]));
     }
 
     public function testEveryStateThatOccursHasItsKnot(): void
     {
-        $cells = self::lattice()->cells;
+        $cells = self::table()->cells;
         $states = array_map(static fn($k): array => $k->states, $cells);
         self::assertSame(['plain', 'selected'], $states['link:ground']);
         self::assertSame(['hover'], $states['heading:ground']);
@@ -56,27 +56,27 @@ final class ContrastTableTest extends TestCase
     public function testAStateIsToldWhereAPartOfTheSchemeHasIt(): void
     {
         $body = self::BODY.'<div class="wear scheme-night"><a href="/">a</a></div>';
-        self::assertSame(['plain'], self::lattice([], $body, 'scheme.night')->cells['link:ground']->states, 'only daylight marks one as where one is');
-        self::assertSame(['plain', 'selected'], self::lattice([], $body, 'scheme.kiln')->cells['link:ground']->states, 'no part wears it: what it would have');
+        self::assertSame(['plain'], self::table([], $body, 'scheme.night')->cells['link:ground']->states, 'only daylight marks one as where one is');
+        self::assertSame(['plain', 'selected'], self::table([], $body, 'scheme.kiln')->cells['link:ground']->states, 'no part wears it: what it would have');
     }
 
     public function testSeverityIsThatOfTheFinding(): void
     {
-        $cells = self::lattice(['scheme.daylight.link' => '#e0d8c8', 'scheme.daylight.field-line' => '#e5dcc8'])->cells;
+        $cells = self::table(['scheme.daylight.link' => '#e0d8c8', 'scheme.daylight.field-line' => '#e5dcc8'])->cells;
         self::assertSame([Severity::Stops, Severity::ShouldFix, null], [$cells['link:ground']->severity, $cells['field-line:ground']->severity, $cells['ink:ground']->severity]);
-        self::assertSame(Severity::Know, self::lattice(['scheme.kiln.link' => '#b4430a'], set: 'scheme.kiln')->cells['link:ground']->severity);
+        self::assertSame(Severity::Know, self::table(['scheme.kiln.link' => '#b4430a'], set: 'scheme.kiln')->cells['link:ground']->severity);
     }
 
     public function testOfSeveralSetsEachGroundHasItsThreadAndOthersShowTheWorst(): void
     {
-        $lattice = ContrastTable::of(Fixtures::input(self::CSS, self::BODY, ['scheme.night.action-ink' => '#f6c159']), [ColorSet::of('daylight'), ColorSet::of('night')]);
-        self::assertSame(['ground@scheme.daylight', 'ground@scheme.night', 'action', 'action-hover'], array_slice($lattice->columns, 0, 4));
-        self::assertSame('scheme.daylight', $lattice->cells['action-ink:action']->set->name, 'what is worn counts before what is not');
+        $table = ContrastTable::of(Fixtures::input(self::CSS, self::BODY, ['scheme.night.action-ink' => '#f6c159']), [ColorSet::of('daylight'), ColorSet::of('night')]);
+        self::assertSame(['ground@scheme.daylight', 'ground@scheme.night', 'action', 'action-hover'], array_slice($table->columns, 0, 4));
+        self::assertSame('scheme.daylight', $table->cells['action-ink:action']->set->name, 'what is worn counts before what is not');
     }
 
     public function testAGradientIsMeasuredAtItsWorstPoint(): void
     {
-        $ratio = static fn(string $stops, string $ink): float => self::lattice(['scheme.daylight.gradient' => "linear-gradient(90deg, $stops)", 'scheme.daylight.ink' => $ink])->cells['ink:ground']->ratio;
+        $ratio = static fn(string $stops, string $ink): float => self::table(['scheme.daylight.gradient' => "linear-gradient(90deg, $stops)", 'scheme.daylight.ink' => $ink])->cells['ink:ground']->ratio;
         $plain = static fn(string $a, string $b): float => Contrast::ratio(Color::parse($a), Color::parse($b));
         self::assertEqualsWithDelta($plain('#000', '#999999'), $ratio('#ffffff 0%, #999999 100%', '#000000'), 1e-9);
         self::assertSame(1.0, $ratio('#000000 0%, #ffffff 100%', '#808080'));
@@ -90,7 +90,7 @@ final class ContrastTableTest extends TestCase
         $own = ['scheme.daylight.ground' => '#ffffff80', 'scheme.daylight.ink' => '#00000080'];
         $night = Color::parse(Fixtures::look()->text('scheme.night.ground'));
         $ground = Compositing::over(Color::parse('#ffffff80'), $night);
-        self::assertEqualsWithDelta(Contrast::ratio(Compositing::over(Color::parse('#00000080'), $ground), $ground), self::lattice($own, $body)->cells['ink:ground']->ratio, 1e-9);
+        self::assertEqualsWithDelta(Contrast::ratio(Compositing::over(Color::parse('#00000080'), $ground), $ground), self::table($own, $body)->cells['ink:ground']->ratio, 1e-9);
     }
 
     public function testATransparentHeaderStandsOnThePicture(): void
@@ -98,9 +98,9 @@ final class ContrastTableTest extends TestCase
         $body = '<div class="wear scheme-daylight"><header class="is-over wear scheme-night"><p class="menu">x</p></header><p>y</p></div>';
         $plain = Fixtures::input(self::CSS, $body);
         $input = $plain->with(self::under(['' => ['#202020', '#777777', '#303030']]));
-        $knot = ContrastTable::of($input, [ColorSet::of('night')])->cells['menu:over'];
+        $cell = ContrastTable::of($input, [ColorSet::of('night')])->cells['menu:over'];
         $menu = Color::parse($input->look->text('scheme.night.menu'));
-        self::assertEqualsWithDelta(Contrast::ratio($menu, Color::parse('#777777')), $knot->ratio, 1e-9);
+        self::assertEqualsWithDelta(Contrast::ratio($menu, Color::parse('#777777')), $cell->ratio, 1e-9);
         self::assertArrayNotHasKey('menu:over', ContrastTable::of($input, [ColorSet::of('daylight')])->cells);
         $found = array_values(array_filter(Fixtures::contrast($input), static fn($f): bool => $f->pair->ground === SchemeColors::OVER));
         self::assertSame(['menu on the first band’s picture'], array_column($found, 'title'));

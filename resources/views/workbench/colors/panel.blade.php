@@ -18,7 +18,7 @@
 <section class="tool" aria-labelledby="t-picker"><h2 id="t-picker">{{ $bench->setting($panel->selected)->label }} <small>{{ $bench->follows($panel->selected) ? 'follows '.$bench->setting($bench->follows($panel->selected))->label : 'a color of its own' }}</small></h2>@include('workbench.colors.picker')</section>
 <section class="tool" aria-labelledby="t-departures"><h2 id="t-departures">Gone their own way <small>colors that follow nothing</small></h2>@include('workbench.colors.departures')</section>
 <section class="tool" aria-labelledby="t-ready"><h2 id="t-ready">Ready palettes <small>point at one to try it on</small></h2>@include('workbench.colors.ready-palettes')</section>
-@elseif ($open === 'lattice')
+@elseif ($open === 'pairs')
 <section class="tool" aria-labelledby="t-weave"><h2 id="t-weave">Every ink on every ground <small>as it occurs on the pages</small></h2>@include('workbench.colors.pairs')</section>
 @include('workbench.colors.repair')
 <section class="tool" aria-labelledby="t-vision"><h2 id="t-vision">With other eyes <small>Machado and others, 2009</small></h2>@include('workbench.colors.vision')</section>

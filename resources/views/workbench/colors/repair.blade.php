@@ -9,7 +9,7 @@
   @endif
   @if ($plan->left !== [])<ul class="step-findings">@foreach ($plan->left as $sentence)<li><x-diamond severity="fix"/> {{ $sentence }}</li>@endforeach</ul>@endif
   @else
-  <p><button type="button" class="act" hx-get="{{ $bench->address('colors') }}?mend=1&amp;open_part=lattice&amp;shown={{ $panel->shown }}&amp;open_scheme={{ $panel->scheme }}&amp;open_path={{ urlencode($panel->selected) }}">Show what would mend {{ count($faint) === 1 ? 'it' : 'them' }}</button></p>
+  <p><button type="button" class="act" hx-get="{{ $bench->address('colors') }}?mend=1&amp;open_part=pairs&amp;shown={{ $panel->shown }}&amp;open_scheme={{ $panel->scheme }}&amp;open_path={{ urlencode($panel->selected) }}">Show what would mend {{ count($faint) === 1 ? 'it' : 'them' }}</button></p>
   @endif
 </section>
 @endif
