@@ -320,6 +320,7 @@ test('words of a text take the color of a role, are seen in it where they are wr
   assert.equal(await field.locator('b, [style]').count(), 0);
   await field.blur();
   await page.waitForFunction((n) => document.querySelector('#f-c-band-lead-1-heading .refused')?.textContent.includes(`at most ${n} fit`), most);
+  page.troubles.splice(page.troubles.findIndex((trouble) => trouble.includes('422')), 1);
   await field.fill('x'.repeat(most));
   await edited(page, () => field.blur());
   // Several lines stay several lines.
