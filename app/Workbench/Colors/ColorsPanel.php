@@ -29,7 +29,7 @@ use Ikat\Core\Setting\Type\ColorType;
 final class ColorsPanel extends StepPanel
 {
     /** In the order of the work. */
-    public const TABS = ['schemes' => 'Schemes', 'brand' => 'Brand colors', 'pairs' => 'Readable pairs', 'dark' => 'In the dark', 'all' => 'All colors'];
+    public const TABS = ['schemes' => 'Schemes', 'brand' => 'Brand colors', 'pairs' => 'Pairs', 'dark' => 'In the dark', 'all' => 'All colors'];
 
     protected const ASKED = ['open_finding'];
 

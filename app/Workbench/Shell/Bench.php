@@ -25,6 +25,7 @@ use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Look\LookSnapshot;
+use Ikat\Core\Look\ReleaseChanges;
 use Ikat\Core\Reach\EditReach;
 use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Setting\Alias;
@@ -261,10 +262,10 @@ final class Bench
         return $this->live;
     }
 
-    /** How many settings are not live as they are here. */
+    /** How many changes are not live: as Publish counts them, what only follows another told with it. */
     public function unpublished(): int
     {
-        return $this->unpublished ??= count($this->snapshot->resolved()->changedSince($this->live()->resolved ?? []));
+        return $this->unpublished ??= count(ReleaseChanges::of($this->snapshot->resolved(), $this->live()->resolved ?? [])->lines);
     }
 
     /** @return Collection<int, Storefront> */
