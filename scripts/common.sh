@@ -58,7 +58,6 @@ install_packages() {
 
 build() {
   say "Building styles and scripts"
-  mkdir -p bootstrap/cache
   node scripts/build.mjs || fail "The build failed; the message above says where."
 }
 
@@ -91,12 +90,14 @@ settings() {
 # socket_of FOLDER [WHAT]: short, because the path of a socket may not be long.
 socket_of() { printf '%s/ikat-%s%s.sock' "${TMPDIR:-/tmp}" "$(printf '%s' "$1" | cksum | cut -d' ' -f1)" "${2:+-$2}"; }
 
+database_runs() { mariadb-admin --no-defaults --socket="$(socket_of "$1")" ping >/dev/null 2>&1; }
+
 # start_database FOLDER PORT: an instance of its own, on loopback.
 start_database() {
   local data="$1/mariadb" socket log="$1/logs/mariadb.log" server
   socket=$(socket_of "$1")
   server=$(command -v mariadbd || echo /usr/sbin/mariadbd)
-  if mariadb-admin --no-defaults --socket="$socket" ping >/dev/null 2>&1; then return; fi
+  if database_runs "$1"; then return; fi
   if [ ! -d "$data/mysql" ]; then
     # A folder that is not empty is somebody's data, whatever state it is in: it is never removed here.
     if [ -n "$(ls -A "$data" 2>/dev/null)" ]; then
@@ -114,12 +115,12 @@ start_database() {
     --innodb-buffer-pool-size=128M --skip-name-resolve --character-set-server=utf8mb4 ${3:-} >>"$log" 2>&1 &
   disown
   for _ in $(seq 120); do
-    if mariadb-admin --no-defaults --socket="$socket" ping >/dev/null 2>&1; then break; fi
+    if database_runs "$1"; then break; fi
     sleep 0.25
   done
   mariadb --no-defaults --socket="$socket" -e "create database if not exists ikat character set utf8mb4 collate utf8mb4_unicode_ci;
     create user if not exists ikat@'127.0.0.1' identified by '$DB_PASSWORD'; alter user ikat@'127.0.0.1' identified by '$DB_PASSWORD';
-    grant all on ikat.* to ikat@'127.0.0.1';" || fail "The database did not start on port $2. $log says why; if the port is taken, free it and run this again."
+    grant all on ikat.* to ikat@'127.0.0.1';" || fail "The database did not start on port $2. $log says why; if the port is taken, choose another: ./ikat start --database-port 3307."
 }
 
 # rotate_logs FOLDER: what servers write; Ikat's own log turns over by the day. A server of your own: config/server/logrotate.conf.
@@ -143,6 +144,8 @@ stop_database() {
     sleep 0.25
   done
 }
+
+is_free() { php -r 'exit(@stream_socket_server("tcp://127.0.0.1:".$argv[1]) ? 0 : 1);' "$1"; }
 
 free_port() { php -r '$s=stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s,false),":"),1);'; }
 

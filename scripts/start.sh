@@ -1,13 +1,26 @@
 # ./ikat start, stop, reset
 
 STORE="$ROOT/storage"
-DATABASE_PORT=33971
+
+# use_store [PORT]: the instance's settings, with the port of its database: the one asked for, the one it had, the usual one if
+# nobody listens there, or one that is free. A port somebody else took while this database was down is given up for another,
+# unless it was asked for: then start_database says that it is taken.
+use_store() {
+  local file="$STORE/ikat/database-port" port=${1:-}
+  if [ -z "$port" ]; then
+    port=$(cat "$file" 2>/dev/null || echo 33971)
+    if ! database_runs "$STORE" && ! is_free "$port"; then port=$(free_port); fi
+  fi
+  settings "$STORE" "$port"
+  printf '%s\n' "$port" > "$file"
+}
 
 start() {
-  local port=8787
+  local port=8787 database_port=""
   while [ $# -gt 0 ]; do
     case "$1" in
       --port) port=${2:-}; [[ "$port" =~ ^[0-9]+$ ]] || fail "--port takes a number, for example --port 9000."; shift 2 ;;
+      --database-port) database_port=${2:-}; [[ "$database_port" =~ ^[0-9]+$ ]] || fail "--database-port takes a number, for example --database-port 3307."; shift 2 ;;
       *) fail "start does not know \"$1\"." ;;
     esac
   done
@@ -15,9 +28,11 @@ start() {
   install_packages
   build
   draw_pictures
-  settings "$STORE" "$DATABASE_PORT"
+  # A database that runs on another port than the one asked for is brought to it.
+  if [ -n "$database_port" ] && [ "$database_port" != "$(cat "$STORE/ikat/database-port" 2>/dev/null)" ]; then stop_server; stop_database "$STORE"; fi
+  use_store "$database_port"
   rotate_logs "$STORE"
-  start_database "$STORE" "$DATABASE_PORT"
+  start_database "$STORE" "$DB_PORT"
   export APP_ENV=production APP_URL="http://127.0.0.1:$port"
   write_env
   say "Bringing the database up to date"
@@ -66,12 +81,12 @@ stop() {
 rotate_key() {
   local file="$STORE/ikat/settings" new
   [ -f "$file" ] || fail "There is no key yet. ./ikat start makes one."
-  settings "$STORE" "$DATABASE_PORT"
+  use_store
   new="base64:$(head -c 32 /dev/urandom | base64)"
   printf 'APP_KEY=%s\nAPP_PREVIOUS_KEYS=%s\nDB_PASSWORD=%s\n' "$new" "$(printf '%s,%s' "$APP_KEY" "${APP_PREVIOUS_KEYS:-}" | cut -d, -f1,2 | sed 's/,$//')" "$DB_PASSWORD" > "$file.new"
   mv "$file.new" "$file"
-  settings "$STORE" "$DATABASE_PORT"
-  start_database "$STORE" "$DATABASE_PORT"
+  use_store
+  start_database "$STORE" "$DB_PORT"
   php artisan secrets:renew || fail "The key is exchanged, but what was locked with the earlier one was not locked anew; the message above says why. Run this again."
   say "The key is exchanged. ./ikat start makes the server use it."
 }
