@@ -37,8 +37,9 @@ final class ProductSearch
             return new Collection();
         }
         $found = self::amongTheMostSold($words);
-        if (count($found) < $most) {
-            $found = Product::query()->whereRaw('match (search_terms) against (? in boolean mode)', [SearchTerms::question($asked)])->limit(self::RANKED)->toBase()->get(['id', 'name', 'note', 'sold'])->all();
+        if (count($found) < $most && self::hasMore()) {
+            // What the first look found stays found: the index knows nothing of what a transaction under way has written.
+            $found += self::byIndex($asked);
         }
         $ranked = array_map(static fn(object $p): array => [-SearchRank::of($asked, $p->name, $p->note), -$p->sold, $p->id], $found);
         sort($ranked);
@@ -50,7 +51,7 @@ final class ProductSearch
     /**
      * @param non-empty-list<string> $words
      *
-     * @return list<object{id: int, name: string, note: string, sold: int}>
+     * @return array<int, object{id: int, name: string, note: string, sold: int}> by id
      */
     private static function amongTheMostSold(array $words): array
     {
@@ -60,6 +61,19 @@ final class ProductSearch
             $query->whereRaw("concat(' ', search_terms) like ?", ["% $word%"]);
         }
 
-        return array_values($query->get()->all());
+        return $query->get()->keyBy('id')->all();
+    }
+
+    /** Whether the store has products that are not among the most sold. */
+    private static function hasMore(): bool
+    {
+        return Product::query()->orderByDesc('sold')->orderBy('id')->offset(self::FIRST)->limit(1)->exists();
+    }
+
+    /** @return array<int, object{id: int, name: string, note: string, sold: int}> by id */
+    private static function byIndex(string $asked): array
+    {
+        return Product::query()->whereRaw('match (search_terms) against (? in boolean mode)', [SearchTerms::question($asked)])
+            ->limit(self::RANKED)->toBase()->get(['id', 'name', 'note', 'sold'])->keyBy('id')->all();
     }
 }

@@ -44,6 +44,18 @@ final class ShopTest extends AppTestCase
         $this->get(self::SHOP.'/cart')->assertSee('Nothing in your cart yet');
     }
 
+    /** The full-text index knows nothing of what a transaction under way has written; a search does. */
+    public function testASearchFindsWhatIsBeingWritten(): void
+    {
+        $before = substr_count((string) $this->get(self::SHOP.'/search?q=globe')->getContent(), 'Moth paper globe');
+        self::assertGreaterThan(0, $before);
+        foreach (Product::query()->get() as $product) {
+            $product->update(['words' => $product->words.' gleam']);
+        }
+        self::assertSame($before, substr_count((string) $this->get(self::SHOP.'/search?q=globe')->getContent(), 'Moth paper globe'));
+        $this->get(self::SHOP.'/search?q=gleam')->assertDontSee('Nothing found');
+    }
+
     public function testACategoryIsSorted(): void
     {
         $page = (string) $this->get(self::SHOP.'/category/paper-lanterns?sort=high')->getContent();
