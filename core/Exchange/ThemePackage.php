@@ -27,10 +27,11 @@ final readonly class ThemePackage
     {
         $tokens = $files[PackageRules::TOKENS] ?? '';
         [$css, $styleProblems] = StyleCleaner::clean($files[PackageRules::STYLES] ?? '');
-        $row = json_decode($tokens, true, 32);
-        if (! is_array($row) || ! self::hasForm($row)) {
-            throw new UnusablePackage(['theme.tokens.json does not have the form of a theme.', ...$styleProblems]);
+        $misshapen = ThemeForm::problems($tokens);
+        if ($misshapen !== []) {
+            throw new UnusablePackage([...$misshapen, ...$styleProblems]);
         }
+        $row = json_decode($tokens, true, 32);
         $title = $row['$extensions'][ThemeTokens::EXTENSION]['title'];
         $name = 'own-'.trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower(mb_substr($title, 0, 40))), '-');
         try {
@@ -82,51 +83,6 @@ final readonly class ThemePackage
     private static function catalog(Theme $theme, string $starter): SettingCatalog
     {
         return (new StorefrontCatalog())->of($theme, $theme->layers($starter));
-    }
-
-    /** @param array<array-key, mixed> $row */
-    private static function hasForm(array $row): bool
-    {
-        $own = $row['$extensions'][ThemeTokens::EXTENSION] ?? null;
-        if (! is_array($own) || ! is_array($row['brand'] ?? null) || ! is_array($row['scheme'] ?? null) || ! is_string($row['$description'] ?? '')) {
-            return false;
-        }
-        $areScalars = static fn(mixed $list): bool => is_array($list) && array_filter($list, static fn(mixed $v): bool => ! is_scalar($v)) === [];
-        foreach (['title', 'version', 'maker'] as $key) {
-            if (! is_string($own[$key] ?? null)) {
-                return false;
-            }
-        }
-        if (! is_string($own['suits'] ?? '') || ! $areScalars($own['offers'] ?? []) || ! $areScalars($own['settings'] ?? []) || ! is_array($own['starters'] ?? null) || ! is_array($own['own'] ?? [])) {
-            return false;
-        }
-        foreach ($own['starters'] as $starter) {
-            if (! is_array($starter) || ! is_string($starter['title'] ?? null) || ! is_string($starter['words'] ?? null) || ! is_array($starter['tokens'] ?? []) || ! $areScalars($starter['settings'] ?? [])) {
-                return false;
-            }
-        }
-        foreach ($own['own'] ?? [] as $setting) {
-            if (! is_array($setting) || ! $areScalars(array_diff_key($setting, ['choices' => 0, 'css' => 0])) || ! $areScalars($setting['choices'] ?? []) || ! $areScalars($setting['css'] ?? [])) {
-                return false;
-            }
-            $needs = ($setting['type'] ?? '') === 'length' ? ['default', 'least', 'most'] : ['default', 'choices', 'css'];
-            if (array_diff($needs, array_keys($setting)) !== [] || array_diff_key((array) ($setting['choices'] ?? []), (array) ($setting['css'] ?? [])) !== []) {
-                return false;
-            }
-        }
-
-        foreach ((array) ($own['from'] ?? []) as $change) {
-            if (! is_array($change) || ! $areScalars($change['renamed'] ?? []) || ! $areScalars($change['removed'] ?? []) || ! is_array($change['retyped'] ?? [])) {
-                return false;
-            }
-            foreach ($change['retyped'] ?? [] as $rungs) {
-                if (! is_array($rungs) || array_filter($rungs, static fn(mixed $r): bool => ! $areScalars($r) || ! isset($r['upto'], $r['to'])) !== []) {
-                    return false;
-                }
-            }
-        }
-
-        return true;
     }
 
     /** @return list<string> */

@@ -17,9 +17,9 @@ final class SeasonSwaps
     {
         $swaps = [];
         $lead = self::first('home.bands', 'band', 'lead', $look);
-        foreach ($lead === null ? [] : self::LEAD as $key) {
+        foreach (self::LEAD as $key) {
             $value = $look->text($season->path($key));
-            if ($value !== '') {
+            if ($lead !== null && $value !== '') {
                 $swaps[$lead->path($key)] = $value;
             }
         }

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 /** core depends on PHP and small pure libraries: what it may name is listed, and there is no framework, file, clock or chance among it. */
 final class LayersTest extends TestCase
 {
-    private const NAMESPACES = ['Ikat\Core\\', 'Sabberworm\CSS\\', 'Symfony\Component\CssSelector\\'];
+    private const NAMESPACES = ['Ikat\Core\\', 'Opis\JsonSchema\\', 'Sabberworm\CSS\\', 'Symfony\Component\CssSelector\\'];
 
     private const CLASSES = [
         'Closure', 'DOMDocument', 'DOMElement', 'DOMText', 'DOMXPath', 'DateTimeImmutable', 'DateTimeInterface', 'DateTimeZone', 'DomainException', 'InvalidArgumentException',

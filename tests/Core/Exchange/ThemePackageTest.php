@@ -110,6 +110,18 @@ final class ThemePackageTest extends TestCase
 
             return $t;
         }, 'at least one'];
+        $own = static fn(string $key, mixed $value): callable => static function (array $t) use ($key, $value): array {
+            $t['$extensions']['ikat.theme'][$key] = $value;
+
+            return $t;
+        };
+        yield 'a title that is a list' => [$own('title', ['x']), 'at $extensions → ikat.theme → title, the data (array) must match the type: string'];
+        yield 'a setting that is a list' => [$set('shape.radius', [4]), 'settings → shape.radius'];
+        yield 'a starter without words' => [$own('starters', ['plain' => ['title' => 'Plain']]), 'the required properties (words) are missing'];
+        yield 'a length without limits' => [$own('own', [['path' => 'own.fade', 'type' => 'length', 'default' => 4]]), 'the required properties (least, most) are missing'];
+        yield 'a choice without values' => [$own('own', [['path' => 'own.fade', 'type' => 'choice', 'default' => 'a', 'choices' => ['a' => 'A']]]), 'the required properties (css) are missing'];
+        yield 'rungs that are none' => [$own('from', [['retyped' => ['shape.radius' => [['upto' => 3]]]]]), 'the required properties (to) are missing'];
+        yield 'no JSON' => [static fn(array $t): array => [], 'not a JSON object'];
         yield 'another form' => [static fn(array $t): array => ['$extensions' => ['ikat.theme' => ['title' => ['x'], 'starters' => 'y']]], 'form of a theme'];
     }
 
