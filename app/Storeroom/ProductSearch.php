@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 final class ProductSearch
 {
     /** Products that are looked at first, the most sold. */
-    private const FIRST = 1000;
+    private const FIRST = 500;
 
     /** Found products that are ranked. */
     private const RANKED = 300;
