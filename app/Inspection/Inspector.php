@@ -65,7 +65,7 @@ final class Inspector
         return new Inspection($at->resolved(), $at->theme(), [
             CompiledLook::class => static fn(): CompiledLook => $at->compiled(),
             ReachIndex::class => fn(): ReachIndex => $this->index($look->storefront, $at),
-            StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look),
+            StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look, $look->storefront->store),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures($i->look, $i->theme, $this->shop($look->storefront, $i->look, Request::create('/'))->iconSpec()),
             HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
             BaseState::class => static fn(): BaseState => new BaseState($at->missing()),

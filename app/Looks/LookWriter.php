@@ -32,7 +32,9 @@ final class LookWriter
     public function write(Look $look, Author $author, callable $plan, ?int $seen = null): ?Edit
     {
         return Transaction::run(function () use ($look, $author, $plan, $seen): ?Edit {
-            $locked = Look::query()->with('storefront.store')->lockForUpdate()->findOrFail($look->id);
+            $locked = Look::query()->lockForUpdate()->findOrFail($look->id);
+            // Whose look it is does not change: what the caller has of it is not asked again.
+            $locked->setRelation('storefront', $look->loadMissing('storefront.store')->storefront);
             $now = $this->looks->of($locked);
             $wanted = $plan($now, $locked);
             if ($wanted === null) {

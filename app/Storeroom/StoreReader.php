@@ -29,9 +29,9 @@ final class StoreReader
 
     public function __construct(private readonly CurrentStore $current) {}
 
-    public function contents(ResolvedLook $look): StoreContents
+    /** @param Store $store the one signed in to, whose look it is */
+    public function contents(ResolvedLook $look, Store $store): StoreContents
     {
-        $store = Store::query()->findOrFail($this->current->id());
         $asked = StoreContents::asked($look);
         $menus = MenuEntry::query()->orderBy('position')->toBase()->get(['menu', 'target'])->groupBy('menu');
         $linked = [...$asked['addresses'], ...$menus->flatten(1)->map(static fn(object $e): string => (string) strtok($e->target, '?'))->all()];

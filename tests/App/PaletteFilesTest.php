@@ -94,7 +94,7 @@ final class PaletteFilesTest extends AppTestCase
             'home.bands' => 'row-1,gallery-1,lead-1', 'band.row-1.source' => 'hand', 'band.row-1.products' => implode(',', [...array_slice($products, 0, 23), 'no-such-thing']),
             'band.gallery-1.pictures' => implode(',', $pictures), 'band.lead-1.target' => "/product/{$products[0]}?a=1", 'band.row-1.target' => '/product/none',
         ])->resolved();
-        $contents = app(StoreReader::class)->contents($look);
+        $contents = app(StoreReader::class)->contents($look, $this->storefront()->store);
         self::assertSame(Page::query()->orderBy('id')->pluck('title')->all(), array_values($contents->pages));
         self::assertEqualsCanonicalizing(array_slice($products, 0, 23), $contents->products);
         self::assertSame([], array_diff($pictures, $contents->pictures));
@@ -113,6 +113,6 @@ final class PaletteFilesTest extends AppTestCase
         // Nobody else's: another store's page is not there.
         $other = Store::query()->create(['name' => 'Elsewhere', 'countries' => ['US'], 'languages' => ['en'], 'currency' => 'USD', 'time_zone' => 'UTC'] + array_diff_key(Store::query()->firstOrFail()->getAttributes(), ['id' => 0, 'name' => 0, 'countries' => 0, 'languages' => 0]));
         Page::query()->withoutGlobalScope('store')->getQuery()->insert(['store_id' => $other->id] + array_diff_key(Page::query()->firstOrFail()->getAttributes(), ['id' => 0, 'store_id' => 0, 'slug' => 0]) + ['slug' => 'elsewhere']);
-        self::assertFalse(app(StoreReader::class)->contents($look)->has('/page/elsewhere'));
+        self::assertFalse(app(StoreReader::class)->contents($look, $this->storefront()->store)->has('/page/elsewhere'));
     }
 }

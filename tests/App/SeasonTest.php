@@ -25,7 +25,7 @@ final class SeasonTest extends AppTestCase
             'season.season-9.from' => 'daylight', 'season.season-9.to' => 'kiln',
         ], $look->head, new Author('Maren'));
 
-        return app(PublishLook::class)($this->look(), 'Maren', null);
+        return app(PublishLook::class)($this->look(), 'Maren', 'The thaw does not wait.');
     }
 
     public function testThePublicShopChangesOverByItselfAtTheMinute(): void

@@ -48,12 +48,10 @@ final class Bench
 
     private ?StepPanel $panel = null;
 
-    private ?Edit $lastEdit = null;
+    /** @var ?Collection<int, Edit> the last edit, what undo takes back and what redo brings back, by sequence */
+    private ?Collection $lines = null;
 
     private ?EditReach $lastReach = null;
-
-    /** @var ?array{undo: ?string, redo: ?string} */
-    private ?array $backAndForth = null;
 
     private ?Release $live = null;
 
@@ -238,18 +236,19 @@ final class Bench
 
     public function lastEdit(): ?Edit
     {
-        return $this->lastEdit ??= $this->look->edits()->firstWhere('sequence', $this->look->head);
+        return $this->lines()->get($this->look->head);
     }
 
     /** @return array{undo: ?string, redo: ?string} what undo would take back and redo would bring back; null for nothing */
     public function backAndForth(): array
     {
-        if ($this->backAndForth === null) {
-            $labels = $this->look->edits()->whereIn('sequence', [$this->look->undo_at, $this->look->redo_at])->pluck('label', 'sequence');
-            $this->backAndForth = ['undo' => $labels[$this->look->undo_at] ?? null, 'redo' => $labels[$this->look->redo_at] ?? null];
-        }
+        return ['undo' => $this->lines()->get($this->look->undo_at)?->label, 'redo' => $this->lines()->get($this->look->redo_at)?->label];
+    }
 
-        return $this->backAndForth;
+    /** @return Collection<int, Edit> */
+    private function lines(): Collection
+    {
+        return $this->lines ??= $this->look->edits()->whereIn('sequence', array_unique([$this->look->head, $this->look->undo_at, $this->look->redo_at]))->get()->keyBy('sequence');
     }
 
     public function live(): ?Release
