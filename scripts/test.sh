@@ -1,7 +1,7 @@
 # ./ikat test: everything CI runs, on a database and ports of its own.
 
 TEST_STORE="$ROOT/storage/test"
-ALL_PARTS=(style analysis core reference app browser)
+ALL_PARTS=(style analysis core scripts reference app browser)
 
 run_tests() {
   local parts=("$@") part started=0
@@ -18,6 +18,7 @@ run_tests() {
       style) vendor/bin/php-cs-fixer check --diff --show-progress=none --quiet || vendor/bin/php-cs-fixer check --diff --show-progress=none ;;
       analysis) vendor/bin/phpstan analyse --no-progress --memory-limit=1G && vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G ;;
       core) vendor/bin/phpunit --testsuite core ;;
+      scripts) node --test tests/Scripts/*.test.mjs ;;
       reference) vendor/bin/phpunit --testsuite reference ;;
       app) fresh_store; vendor/bin/phpunit --testsuite app ;;
       browser) run_browser ;;

@@ -1,4 +1,5 @@
 // Fields whose words may have colors: they show the words as the shop does, and keep them as {role|words}.
+import { add, changed, plain, trimmed, written } from './colored-words.js';
 
 /** The words of a field with their roles: [{ text, role }], neighbors of one role joined. */
 function read(field) {
@@ -11,15 +12,6 @@ function read(field) {
 }
 
 const roleAt = (node) => node.parentElement.closest('.words-field > [class^="in-"]')?.className.slice(3) ?? '';
-
-function add(parts, text, role) {
-  if (text === '') return;
-  if (parts.at(-1)?.role === role) parts.at(-1).text += text;
-  else parts.push({ text, role });
-}
-
-const plain = (parts) => parts.map((p) => p.text).join('');
-const written = (parts) => parts.map(({ text, role }) => (role === '' || /[{}|]/.test(text) ? text : `{${role}|${text}}`)).join('');
 
 function show(field, parts) {
   field.replaceChildren(...parts.map(({ text, role }) => {
@@ -58,33 +50,6 @@ function choose(field, from, to) {
   const [start, startAt] = place(from);
   const [end, endAt] = place(to);
   document.getSelection().setBaseAndExtent(start, startAt, end, endAt);
-}
-
-/** Parts with the characters from..to replaced by a text, or given a role. */
-function changed(parts, from, to, { text = null, role = null }) {
-  const next = [];
-  let at = 0;
-  let isIn = text === null;
-  for (const part of parts) {
-    const within = (n) => Math.min(Math.max(n - at, 0), part.text.length);
-    add(next, part.text.slice(0, within(from)), part.role);
-    if (role !== null) add(next, part.text.slice(within(from), within(to)), role);
-    at += part.text.length;
-    // What is typed or pasted takes the color of what stands before it.
-    if (!isIn && from <= at) {
-      add(next, text, part.role);
-      isIn = true;
-    }
-    add(next, part.text.slice(part.text.length - Math.max(0, Math.min(part.text.length, at - to))), part.role);
-  }
-  if (!isIn) add(next, text, '');
-  return next;
-}
-
-/** The same without white space at the ends, which is not kept. */
-function trimmed(parts) {
-  const all = plain(parts);
-  return changed(changed(parts, all.trimEnd().length, all.length, { text: '' }), 0, all.length - all.trimStart().length, { text: '' });
 }
 
 export function startWords() {
