@@ -41,8 +41,13 @@ final class PairContrastTest extends TestCase
 
     public function testLargeTextNeedsLess(): void
     {
-        $own = ['scheme.daylight.reduced' => '#d2691e'];
-        self::assertSame([], array_filter($this->findings($own, '<div class="wear scheme-daylight"><p class="r big">$30</p></div>'), static fn(ContrastFinding $f): bool => $f->severity === Severity::Stops));
+        $large = '<div class="wear scheme-daylight"><p class="r big">$30</p></div>';
+        $stops = fn(string $hex, string $body): array => array_values(array_filter($this->findings(['scheme.daylight.reduced' => $hex], $body), static fn(ContrastFinding $f): bool => $f->severity === Severity::Stops));
+        self::assertSame([4.5], array_column($stops('#d2691e', self::BODY), 'target'));
+        self::assertSame([], $stops('#d2691e', $large), 'it has over 3');
+        // The pair is still looked at: fainter, it is found, and by the lesser target.
+        [$finding] = $stops('#eab98f', $large);
+        self::assertSame(['reduced price on ground, large', 3.0, ['page' => [1]]], [$finding->title, $finding->target, $finding->places]);
     }
 
     public function testAFaintFieldEdgeShouldBeFixed(): void
