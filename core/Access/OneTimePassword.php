@@ -25,7 +25,9 @@ final class OneTimePassword
         $hash = hash_hmac($algorithm, pack('J', $counter), $secret, true);
         // Dynamic truncation: RFC 4226, section 5.3.
         $offset = ord($hash[strlen($hash) - 1]) & 0xF;
-        $number = (int) (unpack('N', substr($hash, $offset, 4)) ?: [1 => 0])[1] & 0x7FFFFFFF;
+        /** @var array{1: int} $word */
+        $word = unpack('N', substr($hash, $offset, 4));
+        $number = $word[1] & 0x7FFFFFFF;
 
         return str_pad((string) ($number % 10 ** $digits), $digits, '0', STR_PAD_LEFT);
     }

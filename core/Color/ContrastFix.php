@@ -291,6 +291,7 @@ final class ContrastFix
     /** @return list<float> linear light of each of the 256 steps of a channel */
     private static function linear(): array
     {
+        /** @var ?list<float> $linear */
         static $linear = null;
 
         return $linear ??= array_map(static fn(int $v): float => Transfer::srgbToLinear($v / 255), range(0, 255));

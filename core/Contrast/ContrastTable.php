@@ -43,7 +43,7 @@ final readonly class ContrastTable
         }
         $names = array_map(static fn(ColorSet $s): string => $s->name, $sets);
         $order = array_flip([...array_keys(SchemeRoles::ALL), ...array_keys(SchemeStates::SOURCES), SchemeColors::OVER]);
-        $sorted = static function (array $roles) use ($order, $names): array {
+        $sorted = static function (string ...$roles) use ($order, $names): array {
             $roles = array_values(array_unique($roles));
             // A state stands beside what it is a state of.
             $rank = static function (string $column) use ($order, $names): array {
@@ -56,7 +56,7 @@ final readonly class ContrastTable
             return $roles;
         };
 
-        return new self($sorted(array_map(static fn(ContrastCell $c): string => $c->ink, array_values($cells))), $sorted(array_map(static fn(ContrastCell $c): string => $c->column, array_values($cells))), $cells);
+        return new self($sorted(...array_map(static fn(ContrastCell $c): string => $c->ink, array_values($cells))), $sorted(...array_map(static fn(ContrastCell $c): string => $c->column, array_values($cells))), $cells);
     }
 
     /** @param non-empty-list<array{RolePair, ColorSet, float, bool}> $rows pair, set, ratio, whether a part wears it */

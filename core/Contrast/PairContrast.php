@@ -42,7 +42,9 @@ final class PairContrast implements Check
                 // Where the small text of a pair falls short, that says all: mending it mends the large text too.
                 if ($ratio < $pair->target() && ! isset($small?->places[$scheme])) {
                     $also = $large !== null && $ratio < $large->target() ? $large->places[$scheme] ?? [] : [];
-                    yield self::finding($pair, $set, $ratio, $palette, array_merge_recursive($pair->places[$scheme] ?? [], $also), $worn->seasonsWith($pair, $scheme), $input->get(HeaderBackdrop::class));
+                    /** @var array<string, list<int>> $places page => elements */
+                    $places = array_merge_recursive($pair->places[$scheme] ?? [], $also);
+                    yield self::finding($pair, $set, $ratio, $palette, $places, $worn->seasonsWith($pair, $scheme), $input->get(HeaderBackdrop::class));
                 }
             }
         }

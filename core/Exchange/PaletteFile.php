@@ -164,24 +164,23 @@ final class PaletteFile
             return ['colors' => [], 'not_understood' => ['the file is not JSON that can be read']];
         }
         $found = $not = [];
-        $walk = static function (array $group, array $path, ?string $type) use (&$walk, &$found, &$not): void {
+        $walk = static function (array $group, string $prefix, ?string $type) use (&$walk, &$found, &$not): void {
             $type = is_string($group['$type'] ?? null) ? $group['$type'] : $type;
             foreach ($group as $key => $child) {
                 if (str_starts_with((string) $key, '$') || ! is_array($child)) {
                     continue;
                 }
-                $at = [...$path, (string) $key];
                 if (! array_key_exists('$value', $child)) {
-                    $walk($child, $at, $type);
+                    $walk($child, "$prefix$key.", $type);
 
                     continue;
                 }
-                $name = implode('.', $at);
+                $name = $prefix.$key;
                 $kind = $child['$type'] ?? $type;
                 $written = match (true) {
                     is_string($child['$value']) && preg_match(self::FOLLOWS, $child['$value']) === 1 => $child['$value'],
                     $kind === 'color' => self::tokenColor($child['$value']),
-                    $kind === 'gradient' => self::tokenGradient($child['$value'], $child['$extensions'][self::DIRECTION] ?? '180deg'),
+                    $kind === 'gradient' => self::tokenGradient($child['$value'], is_array($child['$extensions'] ?? null) ? $child['$extensions'][self::DIRECTION] ?? '180deg' : '180deg'),
                     default => null,
                 };
                 if ($written === null) {
@@ -191,7 +190,7 @@ final class PaletteFile
                 }
             }
         };
-        $walk($row, [], null);
+        $walk($row, '', null);
 
         return self::followed($found, $not);
     }

@@ -9,6 +9,7 @@ use Sabberworm\CSS\CSSList\CSSList;
 use Sabberworm\CSS\OutputFormat;
 use Sabberworm\CSS\Parser;
 use Sabberworm\CSS\Parsing\SourceException;
+use Sabberworm\CSS\Property\AtRule;
 use Sabberworm\CSS\RuleSet\DeclarationBlock;
 
 /**
@@ -53,7 +54,7 @@ final class StyleCleaner
             } elseif ($item instanceof DeclarationBlock) {
                 $out .= $this->rule($item);
             } else {
-                $name = method_exists($item, 'atRuleName') ? '@'.$item->atRuleName() : 'something';
+                $name = $item instanceof AtRule ? '@'.$item->atRuleName() : 'something';
                 $this->problems[] = "theme.css: $name is not taken. Only rules and @media are; fonts come from Ikat’s shelf.";
             }
         }

@@ -103,10 +103,13 @@ final class ThemeForm
         }
         $formatter = new ErrorFormatter();
 
-        return array_values(array_unique($formatter->formatFlat($error, static function (ValidationError $e) use ($formatter): string {
+        /** @var list<string> $sentences */
+        $sentences = $formatter->formatFlat($error, static function (ValidationError $e) use ($formatter): string {
             $place = mb_substr(implode(' → ', array_map(strval(...), $e->data()->fullPath())), 0, 120);
 
             return 'theme.tokens.json does not have the form of a theme: '.($place === '' ? '' : "at $place, ").lcfirst($formatter->formatErrorMessage($e)).'.';
-        })));
+        });
+
+        return array_values(array_unique($sentences));
     }
 }

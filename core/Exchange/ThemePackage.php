@@ -9,7 +9,12 @@ use Ikat\Core\Setting\Catalog\StorefrontCatalog;
 use Ikat\Core\Setting\LookException;
 use Ikat\Core\Setting\SettingCatalog;
 
-/** A theme as one file to hand on: open design tokens (2025.10), a stylesheet, and the pictures its starters show. */
+/**
+ * A theme as one file to hand on: open design tokens (2025.10), a stylesheet, and the pictures its starters show.
+ *
+ * @phpstan-import-type Own from ThemeTokens
+ * @phpstan-type Shaped array{'$extensions': array{'ikat.theme': Own}}
+ */
 final readonly class ThemePackage
 {
     /**
@@ -31,6 +36,7 @@ final readonly class ThemePackage
         if ($misshapen !== []) {
             throw new UnusablePackage([...$misshapen, ...$styleProblems]);
         }
+        /** @var Shaped $row */
         $row = json_decode($tokens, true, 32);
         $title = $row['$extensions'][ThemeTokens::EXTENSION]['title'];
         $name = 'own-'.trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower(mb_substr($title, 0, 40))), '-');
@@ -59,7 +65,7 @@ final readonly class ThemePackage
     /**
      * The tokens with every plain setting in the form the catalog gives it: what is kept is what was checked.
      *
-     * @param array<array-key, mixed> $row
+     * @param Shaped $row
      */
     private static function canonical(array $row, Theme $theme): string
     {
@@ -73,7 +79,7 @@ final readonly class ThemePackage
             return $settings;
         };
         $own['settings'] = $normal($own['settings'] ?? [], (string) array_key_first($theme->starters));
-        foreach ($own['starters'] as $key => $starter) {
+        foreach ($own['starters'] ?? [] as $key => $starter) {
             $own['starters'][$key]['settings'] = $normal($starter['settings'] ?? [], (string) $key);
         }
 

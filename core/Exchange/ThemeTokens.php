@@ -20,6 +20,16 @@ use Ikat\Core\Setting\StepKey;
  *
  * Format: Design Tokens Format Module 2025.10. Types read: color, dimension (px), number. A path of groups is a
  * setting's path. What the format has no type for (choices, switches, words) stands under $extensions, key "ikat.theme".
+ *
+ * @phpstan-type Rungs array<array{upto: float|int|string, to: scalar}>
+ * @phpstan-type Row array{path?: scalar, label?: scalar, words?: scalar, type?: scalar, default?: scalar, least?: scalar, most?: scalar, unit?: scalar, choices?: array<string, scalar>, css?: array<string, scalar>}
+ * @phpstan-type Own array{
+ *     title: string, version: string, maker: string, suits?: string, offers?: array<scalar>, settings?: array<string, bool|float|int|string>,
+ *     starters?: array<string, array{title: string, words: string, tokens?: array<string, mixed>, settings?: array<string, bool|float|int|string>}>,
+ *     own?: array<Row>,
+ *     from?: array<string, array{renamed?: array<string, string>, removed?: array<string, string>, retyped?: array<string, Rungs>}>
+ * }
+ * @phpstan-type Tokens array{'$description'?: string, '$extensions'?: array{'ikat.theme'?: Own}, brand?: array<string, mixed>, scheme?: array<string, mixed>}
  */
 final class ThemeTokens
 {
@@ -37,6 +47,7 @@ final class ThemeTokens
     /** @throws UnreadableTheme */
     public static function read(string $name, string $json, string $foldedCss = ''): Theme
     {
+        /** @var Tokens|scalar|null $tokens its form is ThemeForm's to check */
         $tokens = json_decode($json, true, 32);
         if (! is_array($tokens)) {
             throw UnreadableTheme::at($name, 'it is not JSON');
@@ -84,7 +95,7 @@ final class ThemeTokens
         return array_filter(array_map(LookState::canonical(...), $settings), static fn(mixed $v): bool => $v !== null);
     }
 
-    /** @param array<string, mixed> $row a setting only this theme has */
+    /** @param Row $row a setting only this theme has */
     private static function own(array $row): Setting
     {
         $path = (string) ($row['path'] ?? '');
@@ -101,7 +112,7 @@ final class ThemeTokens
         };
     }
 
-    /** @param array<string, mixed> $row */
+    /** @param Row $row */
     private static function ownLength(string $path, string $label, string $words, array $row): Setting
     {
         [$default, $least, $most] = array_map(static fn(string $key): float => is_numeric($row[$key] ?? null) && abs((float) $row[$key]) <= self::MOST_LENGTH
@@ -117,13 +128,13 @@ final class ThemeTokens
         return Setting::length($path, $label, 'theme', StepKey::START, $default, $least, $most, 1, $unit, $words);
     }
 
-    /** @param array<string, mixed> $row */
+    /** @param Row $row */
     private static function ownChoice(string $path, string $label, string $words, array $row): Setting
     {
-        $choices = array_map(static fn(mixed $words): string => is_scalar($words) ? (string) $words : '', is_array($row['choices'] ?? null) ? $row['choices'] : []);
-        $css = is_array($row['css'] ?? null) ? $row['css'] : [];
+        $choices = array_map(strval(...), $row['choices'] ?? []);
+        $css = array_filter($row['css'] ?? [], is_string(...));
         foreach ($choices as $key => $said) {
-            if (! preg_match('/^[a-z0-9][a-z0-9-]{0,30}$/D', (string) $key) || ! is_string($css[$key] ?? null) || ! CssValue::isPlain($css[$key])) {
+            if (! preg_match('/^[a-z0-9][a-z0-9-]{0,30}$/D', (string) $key) || ! isset($css[$key]) || ! CssValue::isPlain($css[$key])) {
                 throw UnreadableTheme::at($path, 'a choice has a plain name and stands for one plain CSS value');
             }
         }
@@ -155,7 +166,7 @@ final class ThemeTokens
     }
 
     /**
-     * @param array<string, mixed> $group
+     * @param array<mixed> $group
      *
      * @return array<string, float|string>
      */
@@ -167,7 +178,7 @@ final class ThemeTokens
             if (str_starts_with((string) $key, '$') || ! is_array($child)) {
                 continue;
             }
-            $path = $prefix === '' ? $key : "$prefix.$key";
+            $path = $prefix === '' ? (string) $key : "$prefix.$key";
             if (array_key_exists('$value', $child)) {
                 $values[$path] = self::value($path, is_string($child['$type'] ?? null) ? $child['$type'] : $type, $child['$value']);
             } else {
@@ -180,7 +191,7 @@ final class ThemeTokens
 
     private static function value(string $path, ?string $type, mixed $value): float|string
     {
-        if (Alias::target($value) !== null) {
+        if (is_string($value) && Alias::target($value) !== null) {
             return $value;
         }
 
@@ -196,13 +207,14 @@ final class ThemeTokens
     private static function color(string $path, mixed $value): string
     {
         $space = is_array($value) && is_string($value['colorSpace'] ?? null) ? ColorSpace::tryFrom($value['colorSpace']) : null;
-        $areNumbers = static fn(mixed $list): bool => is_array($list) && array_is_list($list) && count($list) === 3
-            && array_filter($list, static fn(mixed $v): bool => $v !== 'none' && ! is_int($v) && ! is_float($v)) === [];
-        if ($space === null || ! $areNumbers($value['components'] ?? null) || ! is_numeric($value['alpha'] ?? 1)) {
+        $components = is_array($value) ? $value['components'] ?? null : null;
+        $alpha = is_array($value) ? $value['alpha'] ?? 1 : null;
+        $isNumber = static fn(mixed $v): bool => $v === 'none' || is_int($v) || is_float($v);
+        if ($space === null || ! is_array($components) || ! array_is_list($components) || count($components) !== 3 || array_filter($components, $isNumber) !== $components || ! is_numeric($alpha)) {
             throw UnreadableTheme::at($path, 'a color is {"colorSpace": ..., "components": [three numbers]}');
         }
-        $c = array_map(static fn(mixed $v): ?float => $v === 'none' ? null : (float) $v, $value['components']);
+        $c = array_map(static fn(mixed $v): ?float => is_numeric($v) ? (float) $v : null, $components);
 
-        return Color::in($space, $c[0], $c[1], $c[2], (float) ($value['alpha'] ?? 1))->hex();
+        return Color::in($space, $c[0], $c[1], $c[2], (float) $alpha)->hex();
     }
 }

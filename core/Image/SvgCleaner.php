@@ -168,6 +168,7 @@ final class SvgCleaner
                 $byId[$element->getAttribute('id')] ??= $element;
             }
         }
+        /** @var \WeakMap<\DOMElement, int> $counts */
         $counts = new \WeakMap();
         $drawn = static function (\DOMElement $element, int $depth) use (&$drawn, $byId, $counts): int {
             if ($depth > 3 * self::MOST_DEPTH) {

@@ -42,6 +42,9 @@ final readonly class LookState
 
     public static function fromBytes(string $bytes): self
     {
-        return self::of((array) json_decode($bytes, true, 8, JSON_THROW_ON_ERROR));
+        /** @var array<string, bool|float|int|string|null> $own */
+        $own = json_decode($bytes, true, 8, JSON_THROW_ON_ERROR);
+
+        return self::of($own);
     }
 }

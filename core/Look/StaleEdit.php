@@ -24,10 +24,10 @@ final class StaleEdit extends \DomainException implements LookException
     }
 
     /** @param SettingCatalog $catalog in which label and values are said */
-    public static function on(Change $theirs, mixed $yours, JournalEntry $entry, SettingCatalog $catalog): self
+    public static function on(Change $theirs, bool|float|string|null $yours, JournalEntry $entry, SettingCatalog $catalog): self
     {
         $setting = $catalog->has($theirs->path) ? $catalog->get($theirs->path) : null;
-        $said = static fn(mixed $value): string => $value === null ? 'as it comes from the theme' : ($setting?->describe($value) ?? (string) $value);
+        $said = static fn(bool|float|string|null $value): string => $value === null ? 'as it comes from the theme' : ($setting?->describe($value) ?? (string) $value);
 
         return new self($theirs->path, $theirs->after, $yours, $entry->author, $entry->sequence, $setting->label ?? $theirs->path, $said($theirs->after), $said($yours));
     }

@@ -41,7 +41,22 @@ final readonly class Theme
     /** The theme with the brand colors and schemes a look has of it. */
     public function wearing(ColorInventory $inventory): self
     {
-        return new self(...[...get_object_vars($this), 'brandColors' => $inventory->brand, 'schemes' => $inventory->schemes]);
+        return new self(
+            $this->name,
+            $this->title,
+            $this->version,
+            $this->maker,
+            $this->words,
+            $inventory->brand,
+            $inventory->schemes,
+            $this->values,
+            $this->starters,
+            $this->foldedCss,
+            $this->suits,
+            $this->offers,
+            $this->own,
+            $this->changes,
+        );
     }
 
     /** The base made of this theme and one of its starters, or its first. */

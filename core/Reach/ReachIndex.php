@@ -117,7 +117,10 @@ final readonly class ReachIndex
         $its = SettingPath::of($path);
         if ($its->item?->prefix === 'season') {
             // It shows where what it stands in for does, while its season runs.
-            return self::unique(array_merge_recursive(...array_map(fn(string $swapped): array => $this->places($swapped, $look, $compiled, $uses, $words, $parts), SeasonSwaps::standsFor($its->item, $its->suffix, $look))));
+            /** @var array<string, list<int>> $found page => elements */
+            $found = array_merge_recursive(...array_map(fn(string $swapped): array => $this->places($swapped, $look, $compiled, $uses, $words, $parts), SeasonSwaps::standsFor($its->item, $its->suffix, $look)));
+
+            return self::unique($found);
         }
         // What does not apply changes no byte, and neither does what is empty.
         if ($resolution->unmet !== null || ($resolution->value === '' && ($setting->type instanceof TextType || $setting->type instanceof TargetType || $setting->type instanceof PictureType || $setting->type instanceof PicksType))) {

@@ -162,7 +162,7 @@ final readonly class Setting
     }
 
     /** A value in words: "40 px", "beside the logo", "follows brand.main". */
-    public function describe(mixed $value): string
+    public function describe(bool|float|string $value): string
     {
         $target = Alias::target($value);
 
@@ -176,7 +176,7 @@ final readonly class Setting
     }
 
     /** A number without zeros at its end, to four places. */
-    public static function plainNumber(mixed $value): string
+    public static function plainNumber(bool|float|string $value): string
     {
         return rtrim(rtrim(number_format((float) $value, 4, '.', ''), '0'), '.');
     }

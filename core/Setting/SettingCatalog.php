@@ -83,8 +83,8 @@ final readonly class SettingCatalog
             }
         }
 
-        if ($target !== null) {
-            return (string) $value;
+        if ($target !== null && is_string($value)) {
+            return $value;
         }
         $normal = $setting->type->normalize($setting, $value);
         foreach (Links::in($setting, $normal) as $target) {

@@ -58,6 +58,7 @@ final class FontShelf
     /** @return array<string, FontFamily> by key */
     public static function all(): array
     {
+        /** @var ?array<string, FontFamily> $all */
         static $all = null;
 
         return $all ??= array_combine(array_keys(self::TABLE), array_map(static fn(string $k, array $r): FontFamily => new FontFamily($k, ...[...$r, self::WIDTHS[$k]]), array_keys(self::TABLE), self::TABLE));
