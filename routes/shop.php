@@ -59,5 +59,8 @@ Route::middleware(['web', 'auth', 'auth.session', ChooseStore::class, RefuseFore
         $pages();
     });
 
-Route::get(config('ikat.files').'/icons/{hash}/{file}', [IconController::class, 'show'])->where(['hash' => '[0-9a-f]{16}', 'file' => '[a-z0-9.-]+']);
+Route::get(
+    config('ikat.files').'/icons/{hash}/{file}',
+    [IconController::class, 'show'],
+)->where(['hash' => '[0-9a-f]{16}', 'file' => '[a-z0-9.-]+']);
 Route::get(config('ikat.files').'/{name}', [FileController::class, 'sheet'])->where('name', '[a-z0-9-]+\.css');

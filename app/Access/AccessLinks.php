@@ -25,18 +25,34 @@ final class AccessLinks
 
     public function reset(User $user): void
     {
-        $this->send($user->store_id, ['user_id' => $user->id, 'email' => $user->email, 'purpose' => self::RESET], 'Choose a new password for Ikat', 'Somebody asked for a new password for this address. If it was not you, there is nothing to do: the password stays as it is.', 'reset');
+        $this->send(
+            $user->store_id,
+            ['user_id' => $user->id, 'email' => $user->email, 'purpose' => self::RESET],
+            'Choose a new password for Ikat',
+            'Somebody asked for a new password for this address. If it was not you, there is nothing to do: the password stays as it is.',
+            'reset',
+        );
     }
 
     public function invite(int $store, string $email, string $name, Role $role, string $by): void
     {
-        $this->send($store, ['email' => $email, 'name' => $name, 'role' => $role->value, 'purpose' => self::INVITATION], 'You are asked to join a store in Ikat', "$by asks you to join ".(Store::query()->findOrFail($store)->name)." as its {$role->value}.", 'invitation');
+        $this->send(
+            $store,
+            ['email' => $email, 'name' => $name, 'role' => $role->value, 'purpose' => self::INVITATION],
+            'You are asked to join a store in Ikat',
+            "$by asks you to join ".(Store::query()->findOrFail($store)->name)." as its {$role->value}.",
+            'invitation',
+        );
     }
 
     /** The link a token opens, or null when it does not hold (any more). */
     public function find(string $purpose, string $token): ?AccessLink
     {
-        return AccessLink::query()->where('purpose', $purpose)->whereNull('used_at')->where('expires_at', '>', now())->firstWhere('token_hash', self::hash($token));
+        return AccessLink::query()
+            ->where('purpose', $purpose)
+            ->whereNull('used_at')
+            ->where('expires_at', '>', now())
+            ->firstWhere('token_hash', self::hash($token));
     }
 
     /**
@@ -68,9 +84,14 @@ final class AccessLinks
         $html = view('access.letter', ['subject' => $subject, 'words' => $words, 'address' => $address, 'hours' => $hours])->render();
         Transaction::run(static function () use ($store, $row, $token, $hours, $subject, $html): void {
             if ($row['purpose'] === self::INVITATION) { // a second one, of another role perhaps, stands for the first
-                AccessLink::query()->where(['store_id' => $store, 'email' => $row['email'], 'purpose' => self::INVITATION])->whereNull('used_at')->update(['used_at' => now()]);
+                AccessLink::query()
+                    ->where(['store_id' => $store, 'email' => $row['email'], 'purpose' => self::INVITATION])
+                    ->whereNull('used_at')
+                    ->update(['used_at' => now()]);
             }
-            AccessLink::query()->create([...$row, 'store_id' => $store, 'token_hash' => self::hash($token), 'expires_at' => now()->addHours($hours)]);
+            AccessLink::query()->create([
+                ...$row, 'store_id' => $store, 'token_hash' => self::hash($token), 'expires_at' => now()->addHours($hours),
+            ]);
             Mail::query()->create(['storefront_id' => null, 'to' => $row['email'], 'subject' => $subject, 'html' => $html]);
         });
     }

@@ -15,7 +15,11 @@ use Illuminate\Support\Facades\Hash;
 /** What can be done without being signed in, by whoever reads the letter: a new password, and joining a store. */
 final class LinkController
 {
-    public function __construct(private readonly AccessLinks $links, private readonly AuditTrail $audit, private readonly Sessions $sessions) {}
+    public function __construct(
+        private readonly AccessLinks $links,
+        private readonly AuditTrail $audit,
+        private readonly Sessions $sessions,
+    ) {}
 
     public function forgot(): View
     {
@@ -47,7 +51,12 @@ final class LinkController
         if ($link === null || $user === null || $problem !== null) {
             return $this->form($user === null ? null : $link, 'reset', $token, $problem);
         }
-        $this->links->use($link, static fn(): int => User::query()->whereKey($user->id)->update(['password' => Hash::make($request->secret('password'))]));
+        $this->links->use(
+            $link,
+            static fn(): int => User::query()
+                ->whereKey($user->id)
+                ->update(['password' => Hash::make($request->secret('password'))]),
+        );
         $this->sessions->endAll($user);
         $this->audit->note('password chosen by letter', 'signed out everywhere', $user);
 
@@ -72,7 +81,10 @@ final class LinkController
         if ($link === null || $problem !== null) {
             return $this->form($link, 'invitation', $token, $problem, $name);
         }
-        $user = $this->links->use($link, static fn(AccessLink $l): User => User::query()->create(['store_id' => $l->store_id, 'name' => $name, 'email' => $l->email, 'role' => $l->role, 'password' => $request->secret('password')]));
+        $user = $this->links->use($link, static fn(AccessLink $l): User => User::query()->create([
+            'store_id' => $l->store_id, 'name' => $name, 'email' => $l->email, 'role' => $l->role,
+            'password' => $request->secret('password'),
+        ]));
         if ($user !== null) {
             $this->audit->note('joined the store', "as {$user->role->value}", $user);
         }
@@ -84,6 +96,10 @@ final class LinkController
     {
         return $link === null
             ? response()->view('access.over', [], 404)
-            : response()->view("access.$way", ['link' => $link, 'token' => $token, 'problem' => $problem, 'name' => $name === '' ? $link->name : $name], $problem === null ? 200 : 422);
+            : response()->view(
+                "access.$way",
+                ['link' => $link, 'token' => $token, 'problem' => $problem, 'name' => $name === '' ? $link->name : $name],
+                $problem === null ? 200 : 422,
+            );
     }
 }

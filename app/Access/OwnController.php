@@ -65,9 +65,17 @@ final class OwnController
     public function beginFactor(TypedRequest $request): Response
     {
         $secret = $request->session()->get(self::TAUGHT);
-        $codes = is_string($secret) ? SecondFactor::begin(self::user($request), $secret, (string) preg_replace('/\D/', '', $request->word('code', '', 40))) : null;
+        $codes = is_string($secret)
+            ? SecondFactor::begin(self::user($request), $secret, (string) preg_replace('/\D/', '', $request->word('code', '', 40)))
+            : null;
         if ($codes === null) {
-            return response($this->page($request, ['factorProblem' => 'That is not the code the device shows now. Wait for the next one and try again.']), 422);
+            return response(
+                $this->page(
+                    $request,
+                    ['factorProblem' => 'That is not the code the device shows now. Wait for the next one and try again.'],
+                ),
+                422,
+            );
         }
         $request->session()->forget(self::TAUGHT);
         $this->audit->note('second factor turned on');
@@ -96,7 +104,10 @@ final class OwnController
         return view('access.account', [
             'user' => $user,
             'sessions' => $this->sessions->of($user, $request->session()->getId()),
-            'taught' => is_string($taught) ? ['secret' => implode(' ', str_split($taught, 4)), 'address' => OneTimePassword::address(Base32::decode($taught), $user->email)] : null,
+            'taught' => is_string($taught) ? [
+                'secret' => implode(' ', str_split($taught, 4)),
+                'address' => OneTimePassword::address(Base32::decode($taught), $user->email),
+            ] : null,
             'done' => $request->word('done', '', 20),
             'passwordProblem' => null, 'factorProblem' => null, 'codes' => null,
             ...$more,

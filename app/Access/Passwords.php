@@ -24,10 +24,16 @@ final class Passwords
 
         return match (true) {
             $password !== $again => 'The two passwords are not the same. Write the new one twice.',
-            mb_strlen($password) < self::LEAST => 'A password has at least '.self::LEAST.' characters. A few words in a row are easy to keep in mind.',
+            mb_strlen($password) < self::LEAST => 'A password has at least '.self::LEAST
+                .' characters. A few words in a row are easy to keep in mind.',
             strlen($password) > self::MOST => 'A password has at most '.self::MOST.' characters here.',
             count(array_unique(mb_str_split($plain))) < 5 => 'That password repeats itself. Choose one that is harder to guess.',
-            $user !== null && (str_contains($plain, mb_strtolower($user->email)) || $plain === mb_strtolower($user->name)) => 'A password that holds your own address or name is guessed first. Choose another one.',
+            $user !== null
+                && (str_contains(
+                    $plain,
+                    mb_strtolower($user->email),
+                ) || $plain === mb_strtolower($user->name)) => 'A password that holds your own address or name is guessed first. Choose '
+                    .'another one.',
             default => null,
         };
     }

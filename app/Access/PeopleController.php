@@ -21,7 +21,11 @@ final class PeopleController
 {
     private const ENTRIES = 40;
 
-    public function __construct(private readonly AuditTrail $audit, private readonly Sessions $sessions, private readonly AccessLinks $links) {}
+    public function __construct(
+        private readonly AuditTrail $audit,
+        private readonly Sessions $sessions,
+        private readonly AccessLinks $links,
+    ) {}
 
     public function show(TypedRequest $request): View
     {
@@ -51,9 +55,14 @@ final class PeopleController
     public function role(TypedRequest $request, int $person): Response|RedirectResponse
     {
         $role = Role::tryFrom($request->word('role', '', 20));
-        $changed = $role === null ? null : $this->change($request, $person, static fn(User $user): bool => $user->update(['role' => $role]), $role === Role::Owner);
+        $changed = $role === null
+            ? null
+            : $this->change($request, $person, static fn(User $user): bool => $user->update(['role' => $role]), $role === Role::Owner);
         if ($changed === null) {
-            return response($this->page($request, ['problem' => 'A store keeps at least one owner. Make somebody else an owner first.']), 422);
+            return response(
+                $this->page($request, ['problem' => 'A store keeps at least one owner. Make somebody else an owner first.']),
+                422,
+            );
         }
         $this->audit->note('role changed', "$changed->name is $role->value now");
 
@@ -64,7 +73,10 @@ final class PeopleController
     {
         $removed = $this->change($request, $person, static fn(User $user): bool => $user->update(['left_at' => now()]), false);
         if ($removed === null) {
-            return response($this->page($request, ['problem' => 'A store keeps at least one owner. Make somebody else an owner first.']), 422);
+            return response(
+                $this->page($request, ['problem' => 'A store keeps at least one owner. Make somebody else an owner first.']),
+                422,
+            );
         }
         $this->sessions->endAll($removed);
         $this->audit->note('somebody was taken out', "$removed->name, $removed->email");
@@ -83,7 +95,12 @@ final class PeopleController
 
     public function withdraw(TypedRequest $request, int $invitation): RedirectResponse
     {
-        AccessLink::query()->where('store_id', self::owner($request)->store_id)->where('purpose', AccessLinks::INVITATION)->whereKey($invitation)->whereNull('used_at')->update(['used_at' => now()]);
+        AccessLink::query()
+            ->where('store_id', self::owner($request)->store_id)
+            ->where('purpose', AccessLinks::INVITATION)
+            ->whereKey($invitation)
+            ->whereNull('used_at')
+            ->update(['used_at' => now()]);
         $this->audit->note('an invitation was withdrawn');
 
         return redirect('/workbench/people');
@@ -117,8 +134,19 @@ final class PeopleController
         return view('access.people', [
             'user' => self::owner($request),
             'people' => self::people($request)->orderBy('id')->get(),
-            'invitations' => AccessLink::query()->where('store_id', $store)->where('purpose', AccessLinks::INVITATION)->whereNull('used_at')->where('expires_at', '>', now())->orderBy('id')->get(),
-            'entries' => AuditEntry::query()->where('store_id', $store)->when($request->id('before') > 0, static fn(Builder $q) => $q->where('id', '<', $request->id('before')))->orderByDesc('id')->limit(self::ENTRIES)->get(),
+            'invitations' => AccessLink::query()
+                ->where('store_id', $store)
+                ->where('purpose', AccessLinks::INVITATION)
+                ->whereNull('used_at')
+                ->where('expires_at', '>', now())
+                ->orderBy('id')
+                ->get(),
+            'entries' => AuditEntry::query()
+                ->where('store_id', $store)
+                ->when($request->id('before') > 0, static fn(Builder $q) => $q->where('id', '<', $request->id('before')))
+                ->orderByDesc('id')
+                ->limit(self::ENTRIES)
+                ->get(),
             'problem' => null, 'email' => '',
             ...$more,
         ]);

@@ -33,15 +33,23 @@ final class SecondFactor
         if ($step === null) {
             return null;
         }
-        $codes = array_map(static fn(): string => implode('-', str_split(strtolower(Base32::encode(random_bytes(10))), 4)), range(1, self::CODES));
-        Transaction::run(static fn(): bool => $user->update(['factor_secret' => $secret, 'factor_since' => now(), 'factor_step' => $step, 'recovery_codes' => array_map(self::hash(...), $codes)]));
+        $codes = array_map(
+            static fn(): string => implode('-', str_split(strtolower(Base32::encode(random_bytes(10))), 4)),
+            range(1, self::CODES),
+        );
+        Transaction::run(static fn(): bool => $user->update([
+            'factor_secret' => $secret, 'factor_since' => now(), 'factor_step' => $step,
+            'recovery_codes' => array_map(self::hash(...), $codes),
+        ]));
 
         return $codes;
     }
 
     public static function end(User $user): void
     {
-        Transaction::run(static fn(): bool => $user->update(['factor_secret' => null, 'factor_since' => null, 'factor_step' => null, 'recovery_codes' => null]));
+        Transaction::run(static fn(): bool => $user->update([
+            'factor_secret' => null, 'factor_since' => null, 'factor_step' => null, 'recovery_codes' => null,
+        ]));
     }
 
     /** Whether what was typed is the password of this half minute, or a code that was not used yet; each counts once. */
@@ -51,7 +59,12 @@ final class SecondFactor
 
         return Transaction::run(static function () use ($user, $typed): bool {
             $locked = User::query()->lockForUpdate()->findOrFail($user->id);
-            $step = OneTimePassword::step(Base32::decode((string) $locked->factor_secret), $typed, now()->getTimestamp(), $locked->factor_step ?? -1);
+            $step = OneTimePassword::step(
+                Base32::decode((string) $locked->factor_secret),
+                $typed,
+                now()->getTimestamp(),
+                $locked->factor_step ?? -1,
+            );
             if ($step !== null) {
                 return $locked->update(['factor_step' => $step]);
             }

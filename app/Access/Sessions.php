@@ -14,7 +14,9 @@ final class Sessions
     /** @return list<array{key: string, here: bool, agent: string, ip: string, seen: Carbon}> the latest first */
     public function of(User $user, string $current): array
     {
-        return array_values(DB::table('sessions')->where('user_id', $user->id)->orderByDesc('last_activity')->limit(50)->get()->map(static fn(object $row): array => [
+        $rows = DB::table('sessions')->where('user_id', $user->id)->orderByDesc('last_activity')->limit(50)->get();
+
+        return array_values($rows->map(static fn(object $row): array => [
             'key' => self::key($row->id),
             'here' => $row->id === $current,
             'agent' => self::agent((string) $row->user_agent),
@@ -37,7 +39,10 @@ final class Sessions
 
     public function endAll(User $user, ?string $except = null): void
     {
-        DB::table('sessions')->where('user_id', $user->id)->when($except !== null, static fn($q) => $q->where('id', '<>', $except))->delete();
+        DB::table('sessions')
+            ->where('user_id', $user->id)
+            ->when($except !== null, static fn($q) => $q->where('id', '<>', $except))
+            ->delete();
     }
 
     private static function key(string $id): string
@@ -58,7 +63,13 @@ final class Sessions
             return $otherwise;
         };
         $browser = $first(['Edg/' => 'Edge', 'Firefox/' => 'Firefox', 'Chrome/' => 'Chromium', 'Safari/' => 'Safari'], 'A browser');
-        $system = $first(['Android' => 'Android', 'iPhone' => 'iPhone', 'iPad' => 'iPad', 'Windows' => 'Windows', 'Mac OS' => 'macOS', 'Linux' => 'Linux'], '');
+        $system = $first(
+            [
+                'Android' => 'Android', 'iPhone' => 'iPhone', 'iPad' => 'iPad', 'Windows' => 'Windows', 'Mac OS' => 'macOS',
+                'Linux' => 'Linux',
+            ],
+            '',
+        );
 
         return $system === '' ? $browser : "$browser on $system";
     }

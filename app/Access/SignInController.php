@@ -33,7 +33,11 @@ final class SignInController
             $this->audit->note('sign-in refused', $email, $user);
 
             // The same words, and the same work, whether the address or the password is wrong: neither is given away.
-            return response()->view('access.sign-in', ['problem' => 'That address and password do not belong together. Check both and try again.', 'email' => $email], 422);
+            return response()->view(
+                'access.sign-in',
+                ['problem' => 'That address and password do not belong together. Check both and try again.', 'email' => $email],
+                422,
+            );
         }
         if ($user->hasSecondFactor()) {
             $request->session()->regenerate();
@@ -59,7 +63,11 @@ final class SignInController
         if (! SecondFactor::accepts($user, $request->word('code', '', 40))) {
             $this->audit->note('second factor refused', '', $user);
 
-            return response()->view('access.second-factor', ['problem' => 'That code does not hold. Wait for the next one, or use one of your recovery codes.'], 422);
+            return response()->view(
+                'access.second-factor',
+                ['problem' => 'That code does not hold. Wait for the next one, or use one of your recovery codes.'],
+                422,
+            );
         }
         $request->session()->forget(self::OWES);
 

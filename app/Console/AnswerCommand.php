@@ -30,7 +30,10 @@ abstract class AnswerCommand extends Command
 
     public function handle(): int
     {
-        $given = array_values(array_filter(array_map(fn(string $c): mixed => $this->argument($c), $this->columns()), static fn(mixed $v): bool => $v !== null));
+        $given = array_values(array_filter(
+            array_map(fn(string $c): mixed => $this->argument($c), $this->columns()),
+            static fn(mixed $v): bool => $v !== null,
+        ));
         if ($given === []) {
             return $this->stream();
         }
@@ -42,7 +45,16 @@ abstract class AnswerCommand extends Command
         } catch (ColorException|\InvalidArgumentException $e) {
             return $this->refuse($e->getMessage());
         }
-        $this->option('json') ? $this->json($answer) : $this->table(['', ''], array_map(static fn(string $k, mixed $v): array => [$k, is_scalar($v) ? var_export($v, true) : json_encode($v)], array_keys($answer), $answer));
+        $this->option('json')
+            ? $this->json($answer)
+            : $this->table(
+                ['', ''],
+                array_map(
+                    static fn(string $k, mixed $v): array => [$k, is_scalar($v) ? var_export($v, true) : json_encode($v)],
+                    array_keys($answer),
+                    $answer,
+                ),
+            );
 
         return self::SUCCESS;
     }
@@ -81,6 +93,13 @@ abstract class AnswerCommand extends Command
     /** @param array<string, mixed> $answer */
     private function json(array $answer): void
     {
-        $this->output->writeln(json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        $this->output->writeln(
+            json_encode(
+                $answer,
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+                | JSON_PRESERVE_ZERO_FRACTION | JSON_INVALID_UTF8_SUBSTITUTE,
+            ),
+            \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+        );
     }
 }

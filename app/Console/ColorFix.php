@@ -28,7 +28,10 @@ final class ColorFix extends AnswerCommand
         }
         $ink = Color::parse($values[0]);
         $ground = Color::parse($values[1]);
-        $fixes = array_values(array_filter([$this->fix('ink', $ink, $ground, (float) $target), $this->fix('ground', $ground, $ink, (float) $target)]));
+        $fixes = array_values(array_filter([
+            $this->fix('ink', $ink, $ground, (float) $target),
+            $this->fix('ground', $ground, $ink, (float) $target),
+        ]));
         usort($fixes, static fn(array $a, array $b): int => $a['ciede2000'] <=> $b['ciede2000']);
 
         return ['ratio' => Contrast::ratio($ink, $ground), 'fixes' => $fixes];

@@ -28,7 +28,11 @@ final class DemoLoad extends Command
 
             return self::FAILURE;
         }
-        $store = $demo->fill(require base_path('demo/storeroom.php'), (string) file_get_contents(base_path('demo/products.json')), (string) file_get_contents($pictures));
+        $store = $demo->fill(
+            require base_path('demo/storeroom.php'),
+            (string) file_get_contents(base_path('demo/products.json')),
+            (string) file_get_contents($pictures),
+        );
         $this->line("Loaded $store->name.");
 
         return self::SUCCESS;

@@ -26,6 +26,9 @@ final class FontFallback extends AnswerCommand
             throw new \InvalidArgumentException($e->getMessage(), previous: $e);
         }
 
-        return ['size_adjust' => $metrics->sizeAdjust, 'ascent_override' => $metrics->ascentOverride, 'descent_override' => $metrics->descentOverride, 'line_gap_override' => $metrics->lineGapOverride];
+        return [
+            'size_adjust' => $metrics->sizeAdjust, 'ascent_override' => $metrics->ascentOverride,
+            'descent_override' => $metrics->descentOverride, 'line_gap_override' => $metrics->lineGapOverride,
+        ];
     }
 }

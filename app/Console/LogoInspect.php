@@ -32,7 +32,10 @@ final class LogoInspect extends AnswerCommand
             'trim' => $facts->trim === null ? null : array_map($pixels, $facts->trim),
             'transparent' => $facts->edge !== [],
             'vector' => $facts->vector,
-            'sharp_up_to' => array_combine(array_map(strval(...), Sharpness::DENSITIES), array_values(Sharpness::upTo($pixels($facts->height), $facts->vector))),
+            'sharp_up_to' => array_combine(
+                array_map(strval(...), Sharpness::DENSITIES),
+                array_values(Sharpness::upTo($pixels($facts->height), $facts->vector)),
+            ),
             'notes' => $facts->notes,
         ];
     }

@@ -28,7 +28,9 @@ final class LookCatalog extends LookCommand
                 'property' => $r->setting->isCss() ? $r->setting->property() : null,
                 'css' => (object) ($r->setting->type->facts()['css'] ?? []),
                 'value' => $r->value,
-                'applies_when' => $r->setting->appliesWhen === null ? null : ['path' => $r->setting->appliesWhen->path, 'values' => $r->setting->appliesWhen->values],
+                'applies_when' => $r->setting->appliesWhen === null
+                    ? null
+                    : ['path' => $r->setting->appliesWhen->path, 'values' => $r->setting->appliesWhen->values],
                 'applies' => $r->unmet === null,
             ], $resolved->all()))];
         });

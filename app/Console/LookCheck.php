@@ -24,7 +24,8 @@ final class LookCheck extends LookCommand
             $input = $inspector->inspect($look);
 
             return ['findings' => array_map(static fn(Finding $f): array => [
-                'severity' => $f->severity()->value, 'what' => $f->inWords($input), 'measured' => $f->measured(), 'step' => $f->step(), 'setting' => $f->path(),
+                'severity' => $f->severity()->value, 'what' => $f->inWords($input), 'measured' => $f->measured(), 'step' => $f->step(),
+                'setting' => $f->path(),
                 ...($f instanceof ContrastFinding ? self::contrast($f, $input) : []),
             ], $inspector->findings($look))];
         });
@@ -34,8 +35,15 @@ final class LookCheck extends LookCommand
     private static function contrast(ContrastFinding $f, Inspection $input): array
     {
         return [
-            'scheme' => $f->scheme, 'ratio' => $f->measure, 'needs' => $f->target, 'standard' => $f->clause, 'places' => array_map(count(...), $f->places),
-            'fixes' => array_map(static fn(Fix $x): array => ['change' => $x->change, 'title' => $x->title, 'changes' => $x->changes, 'ratio' => $x->ratio, 'ciede2000' => $x->difference], ContrastFixes::for($f, $input)),
+            'scheme' => $f->scheme, 'ratio' => $f->measure, 'needs' => $f->target, 'standard' => $f->clause,
+            'places' => array_map(count(...), $f->places),
+            'fixes' => array_map(
+                static fn(Fix $x): array => [
+                    'change' => $x->change, 'title' => $x->title, 'changes' => $x->changes, 'ratio' => $x->ratio,
+                    'ciede2000' => $x->difference,
+                ],
+                ContrastFixes::for($f, $input),
+            ),
         ];
     }
 }

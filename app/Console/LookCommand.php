@@ -16,7 +16,10 @@ abstract class LookCommand extends Command
     {
         $look = Look::query()->withoutGlobalScope('store')->find((int) $this->option('look'));
         if ($look === null) {
-            throw new \InvalidArgumentException(sprintf('There is no look %s. Give one that exists: --look=1.', (string) $this->option('look')));
+            throw new \InvalidArgumentException(sprintf(
+                'There is no look %s. Give one that exists: --look=1.',
+                (string) $this->option('look'),
+            ));
         }
         app(CurrentStore::class)->is($look->getAttribute('store_id'));
 
@@ -27,11 +30,19 @@ abstract class LookCommand extends Command
     protected function tell(callable $answer): int
     {
         try {
-            $this->output->writeln(json_encode($answer(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | ($this->option('json') ? 0 : JSON_PRETTY_PRINT)), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            $this->output->writeln(
+                json_encode(
+                    $answer(),
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | ($this->option('json') ? 0 : JSON_PRETTY_PRINT),
+                ),
+                \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+            );
 
             return self::SUCCESS;
         } catch (\InvalidArgumentException|\Ikat\Core\Setting\LookException|\App\Publishing\FindingsInTheWay $e) {
-            $this->option('json') ? $this->line((string) json_encode(['error' => $e->getMessage()], JSON_UNESCAPED_UNICODE)) : $this->error($e->getMessage());
+            $this->option('json')
+                ? $this->line((string) json_encode(['error' => $e->getMessage()], JSON_UNESCAPED_UNICODE))
+                : $this->error($e->getMessage());
 
             return self::FAILURE;
         }

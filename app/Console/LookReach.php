@@ -21,7 +21,16 @@ final class LookReach extends LookCommand
             $path = (string) $this->argument('setting');
             $places = $input->get(ReachIndex::class)->placesOf($path, $input->look, $input->get(CompiledLook::class));
 
-            return ['setting' => $path, 'places' => array_sum(array_map(count(...), $places)), 'pages' => array_map(count(...), $places), 'when_opened_or_focused' => array_sum(array_map(count(...), $input->get(ReachIndex::class)->latentPlacesOf($path, $input->look, $input->get(CompiledLook::class)))), 'why' => $input->get(ReachIndex::class)->whyNowhere($path, $input->look, $input->get(CompiledLook::class))];
+            return [
+                'setting' => $path,
+                'places' => array_sum(array_map(count(...), $places)),
+                'pages' => array_map(count(...), $places),
+                'when_opened_or_focused' => array_sum(array_map(
+                    count(...),
+                    $input->get(ReachIndex::class)->latentPlacesOf($path, $input->look, $input->get(CompiledLook::class)),
+                )),
+                'why' => $input->get(ReachIndex::class)->whyNowhere($path, $input->look, $input->get(CompiledLook::class)),
+            ];
         });
     }
 }

@@ -17,10 +17,15 @@ final class LookResolve extends LookCommand
     {
         return $this->tell(function () use ($looks): array {
             $resolved = $looks->of($this->look())->resolved();
-            $say = static fn(Resolution $r): array => ['value' => $r->value, 'layer' => strtolower($r->layer->kind->name), 'follows' => $r->chain, 'applies' => $r->unmet === null, 'why' => $resolved->why($r->setting->path)];
+            $say = static fn(Resolution $r): array => [
+                'value' => $r->value, 'layer' => strtolower($r->layer->kind->name), 'follows' => $r->chain, 'applies' => $r->unmet === null,
+                'why' => $resolved->why($r->setting->path),
+            ];
             $path = $this->argument('setting');
 
-            return is_string($path) ? ['setting' => $path, ...$say($resolved->at($path))] : ['settings' => array_map($say, $resolved->all())];
+            return is_string($path)
+                ? ['setting' => $path, ...$say($resolved->at($path))]
+                : ['settings' => array_map($say, $resolved->all())];
         });
     }
 }

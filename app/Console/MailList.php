@@ -22,11 +22,16 @@ final class MailList extends Command
         $rows = $mails->map(static function (Mail $mail): array {
             preg_match_all('/href="([^"]+)"/', $mail->html, $m);
 
-            return ['id' => $mail->id, 'to' => $mail->to, 'subject' => $mail->subject, 'links' => array_map(html_entity_decode(...), $m[1])];
+            return [
+                'id' => $mail->id, 'to' => $mail->to, 'subject' => $mail->subject, 'links' => array_map(html_entity_decode(...), $m[1]),
+            ];
         })->all();
         $this->option('json')
             ? $this->line(json_encode($rows, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
-            : $this->table(['', 'To', 'Subject', 'Links'], array_map(static fn(array $r): array => [...array_slice($r, 0, 3), implode("\n", $r['links'])], $rows));
+            : $this->table(
+                ['', 'To', 'Subject', 'Links'],
+                array_map(static fn(array $r): array => [...array_slice($r, 0, 3), implode("\n", $r['links'])], $rows),
+            );
 
         return self::SUCCESS;
     }

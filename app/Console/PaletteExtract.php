@@ -22,6 +22,9 @@ final class PaletteExtract extends AnswerCommand
 
     protected function answer(array $values): array
     {
-        return ['colors' => array_map(static fn(Ink $ink): array => ['hex' => $ink->hex, 'share' => $ink->share, 'name' => $ink->name], InkFinder::in(new GdPixels(PictureReader::read($values[0], basename($values[0]))->image)))];
+        return ['colors' => array_map(
+            static fn(Ink $ink): array => ['hex' => $ink->hex, 'share' => $ink->share, 'name' => $ink->name],
+            InkFinder::in(new GdPixels(PictureReader::read($values[0], basename($values[0]))->image)),
+        )];
     }
 }

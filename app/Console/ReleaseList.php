@@ -17,7 +17,10 @@ final class ReleaseList extends LookCommand
         return $this->tell(function (): array {
             $storefront = $this->look()->storefront;
 
-            return ['releases' => $storefront->releases->map(static fn(Release $r): array => ['release' => $r->number, 'live' => $r->id === $storefront->live_release_id, 'at' => $r->created_at->toIso8601ZuluString(), 'author' => $r->author, 'reason' => $r->reason, 'findings' => $r->findings])->values()->all()];
+            return ['releases' => $storefront->releases->map(static fn(Release $r): array => [
+                'release' => $r->number, 'live' => $r->id === $storefront->live_release_id, 'at' => $r->created_at->toIso8601ZuluString(),
+                'author' => $r->author, 'reason' => $r->reason, 'findings' => $r->findings,
+            ])->values()->all()];
         });
     }
 }

@@ -18,7 +18,11 @@ final class ReleaseRestore extends LookCommand
         return $this->tell(function () use ($restore): array {
             $storefront = $this->look()->storefront;
             $release = Release::query()->where('storefront_id', $storefront->id)->firstWhere('number', (int) $this->argument('number'))
-                ?? throw new \InvalidArgumentException(sprintf('There is no release %s of %s.', (string) $this->argument('number'), $storefront->name));
+                ?? throw new \InvalidArgumentException(sprintf(
+                    'There is no release %s of %s.',
+                    (string) $this->argument('number'),
+                    $storefront->name,
+                ));
             $restore($storefront, $release, 'the console');
 
             return ['release' => $release->number, 'live' => true];

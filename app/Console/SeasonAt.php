@@ -29,8 +29,14 @@ final class SeasonAt extends LookCommand
 
             return [
                 'moment' => $moment->format('Y-m-d\\TH:i\\Z'),
-                'running' => array_map(static fn(Season $s): array => ['season' => $s->item, 'name' => $s->name, 'starts' => $s->starts, 'ends' => $s->ends], $running),
-                'shows' => (object) array_combine($changed, array_map(static fn(string $p): array => ['value' => $then->value($p), 'why' => $then->why($p)], $changed)),
+                'running' => array_map(
+                    static fn(Season $s): array => ['season' => $s->item, 'name' => $s->name, 'starts' => $s->starts, 'ends' => $s->ends],
+                    $running,
+                ),
+                'shows' => (object) array_combine(
+                    $changed,
+                    array_map(static fn(string $p): array => ['value' => $then->value($p), 'why' => $then->why($p)], $changed),
+                ),
             ];
         });
     }

@@ -25,7 +25,11 @@ use Illuminate\Support\Facades\DB;
 /** Fills an empty database with the demo store and publishes its first looks. */
 final class DemoStore
 {
-    public function __construct(private readonly CurrentStore $current, private readonly EditLook $edit, private readonly PublishLook $publish) {}
+    public function __construct(
+        private readonly CurrentStore $current,
+        private readonly EditLook $edit,
+        private readonly PublishLook $publish,
+    ) {}
 
     /** @param array<string, mixed> $demo as in demo/storeroom.php */
     public function fill(array $demo, string $productsJson, string $picturesJson): Store
@@ -58,7 +62,10 @@ final class DemoStore
     {
         $ids = [];
         foreach ($rows as $row) {
-            $ids[$row['name']] = Picture::query()->create([...array_diff_key($row, ['of' => 0]), 'base' => '/pictures/'.$this->current->id()."/$row[name]"])->id;
+            $ids[$row['name']] = Picture::query()->create([
+                ...array_diff_key($row, ['of' => 0]),
+                'base' => '/pictures/'.$this->current->id()."/$row[name]",
+            ])->id;
         }
 
         return $ids;
@@ -80,8 +87,18 @@ final class DemoStore
                 'category_id' => $ids[$p['category']], 'picture_id' => $pictures[$p['slug']] ?? null,
                 'video' => $p['film'] ?? false ? '/pictures/'.$this->current->id()."/$p[slug].webm" : null,
                 'added_on' => now()->subDays($p['days'])->toDateString(),
-                'facts' => ['Made' => 'By hand in Aldermouth', 'Of' => $p['note'], 'Leaves us' => $p['stock'] > 0 ? 'Within two days' : 'When the next are folded'],
-                ...array_intersect_key($p, array_flip(['slug', 'name', 'note', 'words', 'price', 'was', 'stock', 'label', 'rating', 'ratings', 'sold', 'featured', 'position'])),
+                'facts' => [
+                    'Made' => 'By hand in Aldermouth',
+                    'Of' => $p['note'],
+                    'Leaves us' => $p['stock'] > 0 ? 'Within two days' : 'When the next are folded',
+                ],
+                ...array_intersect_key(
+                    $p,
+                    array_flip([
+                        'slug', 'name', 'note', 'words', 'price', 'was', 'stock', 'label', 'rating', 'ratings', 'sold', 'featured',
+                        'position',
+                    ]),
+                ),
             ]);
         }
     }
@@ -95,7 +112,11 @@ final class DemoStore
         $products = Product::query()->pluck('id', 'slug');
         foreach ($drawn as $row) {
             if (isset($row['of'])) {
-                DB::table('product_pictures')->insert(['product_id' => $products[$row['of']], 'picture_id' => $pictures[$row['name']], 'position' => 1]);
+                DB::table('product_pictures')->insert([
+                    'product_id' => $products[$row['of']],
+                    'picture_id' => $pictures[$row['name']],
+                    'position' => 1,
+                ]);
             }
         }
     }
@@ -108,10 +129,18 @@ final class DemoStore
     private static function seasons(array $seasons): array
     {
         $own = ['seasons' => implode(',', array_keys($seasons))];
-        foreach ($seasons as $item => [$name, $from, $to, $picture, $kicker, $heading, $words, $button, $target, $announcement, $scheme, $instead]) {
+        foreach ($seasons as $item => [
+            $name, $from, $to, $picture, $kicker, $heading, $words, $button, $target, $announcement, $scheme, $instead,
+        ]) {
             $own += array_combine(
-                array_map(static fn(string $key): string => "season.$item.$key", ['name', 'starts', 'ends', 'picture', 'kicker', 'heading', 'words', 'button', 'target', 'announcement', 'from', 'to']),
-                [$name, now()->addDays($from)->format('Y-m-d').' 06:00', now()->addDays($to)->format('Y-m-d').' 00:00', $picture, $kicker, $heading, $words, $button, $target, $announcement, $scheme, $instead],
+                array_map(
+                    static fn(string $key): string => "season.$item.$key",
+                    ['name', 'starts', 'ends', 'picture', 'kicker', 'heading', 'words', 'button', 'target', 'announcement', 'from', 'to'],
+                ),
+                [
+                    $name, now()->addDays($from)->format('Y-m-d').' 06:00', now()->addDays($to)->format('Y-m-d').' 00:00', $picture,
+                    $kicker, $heading, $words, $button, $target, $announcement, $scheme, $instead,
+                ],
             );
         }
 
@@ -127,10 +156,15 @@ final class DemoStore
             }
         }
         foreach ($demo['pages'] as $slug => [$title, $body]) {
-            Page::query()->create(['slug' => $slug, 'title' => $title, 'body' => $body, 'policy' => in_array($slug, $demo['policies'], true)]);
+            Page::query()->create([
+                'slug' => $slug, 'title' => $title, 'body' => $body, 'policy' => in_array($slug, $demo['policies'], true),
+            ]);
         }
         foreach ($demo['promotions'] as $p) {
-            PromotionCode::query()->create(['code' => $p['code'], 'kind' => $p['kind'], 'value' => $p['value'], 'minimum' => $p['minimum'], 'starts_at' => now()->modify($p['from']), 'ends_at' => now()->modify($p['to'])]);
+            PromotionCode::query()->create([
+                'code' => $p['code'], 'kind' => $p['kind'], 'value' => $p['value'], 'minimum' => $p['minimum'],
+                'starts_at' => now()->modify($p['from']), 'ends_at' => now()->modify($p['to']),
+            ]);
         }
         foreach ($demo['delivery'] as $i => $offer) {
             DeliveryOffer::query()->create([...$offer, 'position' => $i]);
@@ -144,7 +178,10 @@ final class DemoStore
     private function storefront(array $row, array $own): void
     {
         $storefront = Storefront::query()->create(array_intersect_key($row, array_flip(['name', 'slug', 'locked', 'password'])));
-        $look = Look::query()->create(['storefront_id' => $storefront->id, 'name' => $row['look'], 'theme' => 'millrace', 'version' => $row['version'], 'starter' => $row['starter'], 'state' => '{}', 'head' => 0]);
+        $look = Look::query()->create([
+            'storefront_id' => $storefront->id, 'name' => $row['look'], 'theme' => 'millrace', 'version' => $row['version'],
+            'starter' => $row['starter'], 'state' => '{}', 'head' => 0,
+        ]);
         ($this->edit)($look, $own, 0, new Author('Ikat'), 'the shop’s words');
         ($this->publish)($look->refresh(), 'Ikat', null);
     }

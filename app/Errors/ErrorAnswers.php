@@ -31,7 +31,8 @@ final class ErrorAnswers
         419 => 'This page has been open too long. Load it again; what you had kept is still there.',
         422 => 'What was sent cannot be read. Nothing was changed; go back and try again.',
         429 => 'Too many tries. Wait a minute, then try again.',
-        500 => 'Something went wrong on our side, and your change was not kept. Nothing kept before is lost. Try again; if it happens again, tell us the time.',
+        500 => 'Something went wrong on our side, and your change was not kept. Nothing kept before is lost. Try again; if it happens '
+            .'again, tell us the time.',
         503 => 'The database does not answer just now, so your change was not kept. Nothing kept before is lost. Try again in a moment.',
     ];
 
@@ -52,7 +53,9 @@ final class ErrorAnswers
             }
             $headers = $e instanceof HttpExceptionInterface ? $e->getHeaders() : ($status === 503 ? ['Retry-After' => '10'] : []);
 
-            return self::isShop($request) ? self::forCustomers($status, $request, $headers) : self::forTheWorkbench($status, self::words($e, $status), $request, $headers);
+            return self::isShop($request)
+                ? self::forCustomers($status, $request, $headers)
+                : self::forTheWorkbench($status, self::words($e, $status), $request, $headers);
         });
     }
 
@@ -73,7 +76,10 @@ final class ErrorAnswers
         // A query in a template is told of by the template's own exception, and that by the one before it.
         for ($pdo = $e; $pdo !== null && ! ($pdo instanceof \PDOException && ! $pdo instanceof QueryException); $pdo = $pdo->getPrevious());
 
-        return $pdo !== null && preg_match('/\b(1040|1053|1927|2002|2003|2006|2013)\b|gone away|Connection refused|Lost connection/', $pdo->getMessage()) === 1;
+        return $pdo !== null && preg_match(
+            '/\b(1040|1053|1927|2002|2003|2006|2013)\b|gone away|Connection refused|Lost connection/',
+            $pdo->getMessage(),
+        ) === 1;
     }
 
     private static function words(\Throwable $e, int $status): string
@@ -82,7 +88,9 @@ final class ErrorAnswers
             $e instanceof ValidationException => (string) $e->validator->errors()->first(),
             $e instanceof Unwritten => $e->getMessage(),
             // Sentences of our own, for those who sent a form; the framework's are not shown.
-            in_array($status, [419, 422], true) && $e->getMessage() !== '' && $e->getMessage() !== 'CSRF token mismatch.' => $e->getMessage(),
+            in_array($status, [419, 422], true)
+                && $e->getMessage() !== ''
+                && $e->getMessage() !== 'CSRF token mismatch.' => $e->getMessage(),
             default => self::WORDS[$status] ?? self::WORDS[$status >= 500 ? 500 : 422],
         };
     }
@@ -99,14 +107,23 @@ final class ErrorAnswers
         $words = ShopTrouble::words($status);
         if ($status !== 503 && app()->bound(ShopContext::class)) {
             try {
-                return response(PublicShop::stripped(view($status === 404 ? 'shop.nowhere' : 'shop.trouble', ['shop' => app(ShopContext::class), 'status' => $status, 'words' => $words])->render()), $status, $headers);
+                return response(
+                    PublicShop::stripped(view(
+                        $status === 404 ? 'shop.nowhere' : 'shop.trouble',
+                        ['shop' => app(ShopContext::class), 'status' => $status, 'words' => $words],
+                    )->render()),
+                    $status,
+                    $headers,
+                );
             } catch (\Throwable) {
                 // The look itself is what fails: the page below needs none.
             }
         }
         $kept = preg_match('#(?:^|/)shop/([a-z0-9-]+)#', $request->path(), $m) === 1 ? app(PageCache::class)->unavailable($m[1]) : null;
 
-        return $status === 503 && $kept !== null ? response($kept, 503, $headers) : response()->view('shop-error', ['words' => $words], $status, $headers);
+        return $status === 503 && $kept !== null
+            ? response($kept, 503, $headers)
+            : response()->view('shop-error', ['words' => $words], $status, $headers);
     }
 
     /** @param array<string, string> $headers */

@@ -9,6 +9,7 @@ final class Unwritten extends \RuntimeException
 {
     public static function because(string $what): self
     {
-        return new self("$what could not be written whole: the disk is full, or its folder is shut. Nothing was changed. Make room, then try again.");
+        return new self("$what could not be written whole: the disk is full, or its folder is shut. Nothing was changed. Make room, then "
+            .'try again.');
     }
 }

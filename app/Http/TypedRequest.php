@@ -173,7 +173,8 @@ class TypedRequest extends FormRequest
 
     private function refusal(string $key, string $why): ValidationException
     {
-        return ValidationException::withMessages(["What was sent as “{$this->plain($key)}” $why. Nothing was changed; go back and try again."]);
+        return ValidationException::withMessages(["What was sent as “{$this->plain($key)}” $why. Nothing was changed; go back and try "
+            .'again.']);
     }
 
     private function plain(string $key): string

@@ -54,7 +54,13 @@ final class Inspector
     /** @var array<string, Stylesheet> by look and state */
     private array $joined = [];
 
-    public function __construct(private readonly LookReader $looks, private readonly SamplePages $pages, private readonly StoreReader $store, private readonly PictureShelf $pictures, private readonly LogoInspector $logos) {}
+    public function __construct(
+        private readonly LookReader $looks,
+        private readonly SamplePages $pages,
+        private readonly StoreReader $store,
+        private readonly PictureShelf $pictures,
+        private readonly LogoInspector $logos,
+    ) {}
 
     /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
     public function inspect(Look $look, ?LookSnapshot $at = null): Inspection
@@ -66,7 +72,11 @@ final class Inspector
             CompiledLook::class => static fn(): CompiledLook => $at->compiled(),
             ReachIndex::class => fn(): ReachIndex => $this->index($look->storefront, $at),
             StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look, $look->storefront->store),
-            LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures($i->look, $i->theme, $this->shop($look->storefront, $i->look, Request::create('/'))->iconSpec()),
+            LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
+                $i->look,
+                $i->theme,
+                $this->shop($look->storefront, $i->look, Request::create('/'))->iconSpec(),
+            ),
             HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
             BaseState::class => static fn(): BaseState => new BaseState($at->missing()),
         ]);
@@ -102,16 +112,27 @@ final class Inspector
     {
         $values = $at->resolved()->values();
         $theme = hash('xxh128', $this->looks->themes->stylesheet($at->bare));
-        $made = hash('xxh128', json_encode([self::FORM, $theme, $storefront->id, $storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR));
+        $made = hash(
+            'xxh128',
+            json_encode([self::FORM, $theme, $storefront->id, $storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR),
+        );
         $indexes = [];
         foreach ($this->pages->paths() as $page => $path) {
             $notes = $this->notes("$made-$page");
             $note = $this->matching($notes, $values);
             $html = null;
             if ($note === null) {
-                [$html, $read] = $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($storefront, $at->resolved(), $request));
+                [$html, $read] = $this->pages->render(
+                    $page,
+                    $path,
+                    fn(Request $request): ShopContext => $this->shop($storefront, $at->resolved(), $request),
+                );
                 preg_match_all('/\bits-[a-z0-9-]+/', $html, $items);
-                $note = ['read' => $read, 'skeleton' => hash('xxh128', PageReader::skeleton($html)), 'items' => array_values(array_unique($items[0]))];
+                $note = [
+                    'read' => $read,
+                    'skeleton' => hash('xxh128', PageReader::skeleton($html)),
+                    'items' => array_values(array_unique($items[0])),
+                ];
                 $this->note("$made-$page", [$note, ...array_slice($notes, 0, self::NOTES - 1)]);
             }
             // Other words make no other skeleton: after an edit of words no page has to be read again.
@@ -125,8 +146,15 @@ final class Inspector
 
     private function readPage(Storefront $storefront, LookSnapshot $at, string $page, string $path, ?string $html): ReachIndex
     {
-        $html ??= $this->pages->render($page, $path, fn(Request $request): ShopContext => $this->shop($storefront, $at->resolved(), $request))[0];
-        $sheet = $this->joined["$storefront->id {$at->key()}"] ??= $this->sheet([$this->looks->themes->stylesheet($at->bare), $at->compiled()->rules]);
+        $html ??= $this->pages->render(
+            $page,
+            $path,
+            fn(Request $request): ShopContext => $this->shop($storefront, $at->resolved(), $request),
+        )[0];
+        $sheet = $this->joined["$storefront->id {$at->key()}"] ??= $this->sheet([
+            $this->looks->themes->stylesheet($at->bare),
+            $at->compiled()->rules,
+        ]);
 
         return PageReader::page($sheet, $page, $html);
     }
@@ -178,7 +206,13 @@ final class Inspector
      */
     private static function rulesOn(array $items, string $rules): string
     {
-        return implode("\n", array_filter(explode("\n", $rules), static fn(string $rule): bool => ! preg_match('/^\.(its-[a-z0-9-]+)\{/', $rule, $m) || in_array($m[1], $items, true)));
+        return implode(
+            "\n",
+            array_filter(
+                explode("\n", $rules),
+                static fn(string $rule): bool => ! preg_match('/^\.(its-[a-z0-9-]+)\{/', $rule, $m) || in_array($m[1], $items, true),
+            ),
+        );
     }
 
     private function shop(Storefront $storefront, ResolvedLook $resolved, Request $request): ShopContext

@@ -94,13 +94,23 @@ final class LogoInspector
             $grounds = [Color::parse($look->text("scheme.$scheme.ground"))->hex()];
             if ($path === 'header.over.scheme') {
                 $seen = $this->underHeader($look)->seen(false);
-                $grounds = array_values(array_unique(array_map(static fn(Color $c): string => $c->hex(), array_merge(...array_column($seen, 1))))) ?: $grounds;
+                $grounds = array_values(array_unique(array_map(
+                    static fn(Color $c): string => $c->hex(),
+                    array_merge(...array_column($seen, 1)),
+                ))) ?: $grounds;
                 $label .= count($seen) > 1 ? ', now and in seasons' : '';
             }
             $places[] = $this->place($look, $label, $path, $grounds, $scheme, $logo);
         }
         $mail = $look->text('mail.logo') === '' ? $logo : Picture::query()->firstWhere('name', $look->text('mail.logo')) ?? $logo;
-        $places[] = new LogoPlace('in an e-mail', 'mail.logo', ['#ffffff'], null, $mail, Edges::worstTenth($this->facts($mail)->edge, ['#ffffff']));
+        $places[] = new LogoPlace(
+            'in an e-mail',
+            'mail.logo',
+            ['#ffffff'],
+            null,
+            $mail,
+            Edges::worstTenth($this->facts($mail)->edge, ['#ffffff']),
+        );
 
         return $places;
     }
@@ -132,7 +142,13 @@ final class LogoInspector
         }
         $isBehindWords = $look->text("band.$first.layout") === 'over';
 
-        return $pictures === [] ? new HeaderBackdrop([]) : new HeaderBackdrop(array_values(array_filter($pictures)), $isBehindWords ? "band.$first.veil" : null, $isBehindWords ? (float) $look->value("band.$first.veil") : 0.0);
+        return $pictures === []
+            ? new HeaderBackdrop([])
+            : new HeaderBackdrop(
+                array_values(array_filter($pictures)),
+                $isBehindWords ? "band.$first.veil" : null,
+                $isBehindWords ? (float) $look->value("band.$first.veil") : 0.0,
+            );
     }
 
     /**
@@ -150,7 +166,11 @@ final class LogoInspector
         $strip = Cache::rememberForever('strip '.self::STRIP_ACROSS." $picture->base", fn(): array => $this->strip($picture));
         $ground = static fn(string $kind): Color => Color::parse($look->text("$kind.".$text("band.$band.scheme").'.ground'));
 
-        return ['season' => $season, 'pixels' => array_map(Color::fromRgbInteger(...), $strip), 'grounds' => ['scheme' => $ground('scheme')] + ($look->value(ColorInventory::DARK) === true ? ['dark' => $ground('dark')] : [])];
+        return [
+            'season' => $season,
+            'pixels' => array_map(Color::fromRgbInteger(...), $strip),
+            'grounds' => ['scheme' => $ground('scheme')] + ($look->value(ColorInventory::DARK) === true ? ['dark' => $ground('dark')] : []),
+        ];
     }
 
     /** @return list<int> 0xRRGGBB of the upper part of a picture, each color once */
@@ -177,14 +197,20 @@ final class LogoInspector
         $logo = $this->picture($look);
         $facts = $logo === null ? null : $this->facts($logo);
         [$kept, $contrast] = Cache::rememberForever('mark '.$icon->hash(), function () use ($icon): array {
-            $found = MarkDetail::measure(new GdPixels($this->icons->draw($icon, 128, false, 'square')), new GdPixels($this->icons->draw($icon, 16, false, 'square')));
+            $found = MarkDetail::measure(
+                new GdPixels($this->icons->draw($icon, 128, false, 'square')),
+                new GdPixels($this->icons->draw($icon, 16, false, 'square')),
+            );
 
             return [$found['kept'], $found['contrast']];
         });
 
         return new LogoMeasures(
             $facts === null || $facts->vector ? null : $facts->height,
-            array_map(static fn(LogoPlace $p): array => ['label' => $p->label, 'path' => $p->path, 'ratio' => $p->ratio], $this->places($look, $theme)),
+            array_map(
+                static fn(LogoPlace $p): array => ['label' => $p->label, 'path' => $p->path, 'ratio' => $p->ratio],
+                $this->places($look, $theme),
+            ),
             $kept,
             $contrast,
         );
@@ -193,7 +219,8 @@ final class LogoInspector
     /**
      * What would make the logo readable where it is not, each with the ground and file it would stand with.
      *
-     * @return list<array{title: string, ground: string, changes: array<string, string>, make: ?string, ratio: ?float}> changes to make, or a version to make first: light or dark
+     * @return list<array{title: string, ground: string, changes: array<string, string>, make: ?string, ratio: ?float}> changes to make, or
+     *     a version to make first: light or dark
      */
     public function remedies(LogoPlace $place, Inspection $input): array
     {
@@ -210,21 +237,33 @@ final class LogoInspector
                 }
             }
             if ($best !== null) {
-                $found[] = ['title' => "Let it wear $best[1]", 'ground' => $best[2], 'changes' => [$place->path => (string) $best[0]], 'make' => null, 'ratio' => $best[4]];
+                $found[] = [
+                    'title' => "Let it wear $best[1]", 'ground' => $best[2], 'changes' => [$place->path => (string) $best[0]],
+                    'make' => null, 'ratio' => $best[4],
+                ];
             }
             foreach (['paper', 'ink'] as $plate) {
                 if (isset($input->theme->brandColors[$plate])) {
                     $ground = Color::parse($input->look->text("brand.$plate"))->hex();
                     $ratio = Edges::worstTenth($edge, [$ground]);
                     if ($ratio >= Contrast::NON_TEXT) {
-                        $found[] = ['title' => "Put a plate in the $plate color behind it", 'ground' => $ground, 'changes' => ['header.logo.plate' => $plate], 'make' => null, 'ratio' => $ratio];
+                        $found[] = [
+                            'title' => "Put a plate in the $plate color behind it", 'ground' => $ground,
+                            'changes' => ['header.logo.plate' => $plate], 'make' => null, 'ratio' => $ratio,
+                        ];
                     }
                 }
             }
         }
         if ($this->facts($place->logo)->isOneInk()) {
             $isDark = Contrast::isDark(Color::parse($place->grounds[0]));
-            $found[] = ['title' => $isDark ? 'Make a lighter version for dark grounds' : 'Make a darker version of it', 'ground' => $place->grounds[0], 'changes' => [], 'make' => $isDark ? 'light' : 'dark', 'ratio' => null];
+            $found[] = [
+                'title' => $isDark ? 'Make a lighter version for dark grounds' : 'Make a darker version of it',
+                'ground' => $place->grounds[0],
+                'changes' => [],
+                'make' => $isDark ? 'light' : 'dark',
+                'ratio' => null,
+            ];
         }
 
         return $found;
@@ -260,7 +299,11 @@ final class LogoInspector
 
         $drawing = public_path("$picture->base.svg");
 
-        return new ReadPicture($part, is_file($drawing) ? self::cropped((string) file_get_contents($drawing), $trim, imagesx($image)) : null, ['Its empty margins were trimmed.']);
+        return new ReadPicture(
+            $part,
+            is_file($drawing) ? self::cropped((string) file_get_contents($drawing), $trim, imagesx($image)) : null,
+            ['Its empty margins were trimmed.'],
+        );
     }
 
     /**
@@ -276,7 +319,16 @@ final class LogoInspector
         assert($root !== null);
         [$x, $y, $w] = array_map(floatval(...), preg_split('/[\s,]+/', trim($root->getAttribute('viewBox'))) ?: []);
         $scale = $w / $width;
-        $root->setAttribute('viewBox', implode(' ', [round($x + $part[0] * $scale, 3), round($y + $part[1] * $scale, 3), round($part[2] * $scale, 3), round($part[3] * $scale, 3)]));
+        $root->setAttribute(
+            'viewBox',
+            implode(
+                ' ',
+                [
+                    round($x + $part[0] * $scale, 3), round($y + $part[1] * $scale, 3), round($part[2] * $scale, 3),
+                    round($part[3] * $scale, 3),
+                ],
+            ),
+        );
         $root->setAttribute('width', (string) $part[2]);
         $root->setAttribute('height', (string) $part[3]);
 

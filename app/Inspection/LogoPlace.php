@@ -16,5 +16,12 @@ final readonly class LogoPlace
      * @param Picture $logo the file that shows there
      * @param float $ratio what nine tenths of its edge reach
      */
-    public function __construct(public string $label, public string $path, public array $grounds, public ?string $scheme, public Picture $logo, public float $ratio) {}
+    public function __construct(
+        public string $label,
+        public string $path,
+        public array $grounds,
+        public ?string $scheme,
+        public Picture $logo,
+        public float $ratio,
+    ) {}
 }

@@ -35,7 +35,11 @@ final class LogoProposals
         $plain = $this->looks->trying($look, [...$base?->values() ?? [], ...self::withoutColors($look)]);
         $input = $this->inspector->inspect($look, $plain);
 
-        return (new LogoPalettes(BrandPairs::of($input->look, array_keys($theme->schemes), PairContrast::pairs($input))))->proposals(array_map(Color::parse(...), $inks));
+        return (new LogoPalettes(BrandPairs::of(
+            $input->look,
+            array_keys($theme->schemes),
+            PairContrast::pairs($input),
+        )))->proposals(array_map(Color::parse(...), $inks));
     }
 
     /** @return array<string, ?string> the own changes that taking a proposal makes: brand colors set, departures of schemes taken back */

@@ -24,7 +24,11 @@ final class BackToOriginal
     {
         return $this->writer->write($look, $author, static function (LookSnapshot $now) use ($isMeant, $label): LookPlan {
             $catalog = $now->catalog();
-            $paths = array_filter(array_keys($now->own->own), static fn(string $path): bool => ! in_array($path, Base::PATHS, true) && $isMeant($catalog->has($path) ? $catalog->get($path) : null));
+            $paths = array_filter(
+                array_keys($now->own->own),
+                static fn(string $path): bool => ! in_array($path, Base::PATHS, true)
+                    && $isMeant($catalog->has($path) ? $catalog->get($path) : null),
+            );
 
             return new LookPlan(array_fill_keys($paths, null), $label);
         });

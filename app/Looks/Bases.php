@@ -37,7 +37,10 @@ final class Bases
     /** @return list<string> the colors a starter brings, as hex, for its swatch */
     public function colors(Theme $theme, Starter $starter): array
     {
-        return array_map(static fn(string $key): string => (string) ($starter->values["brand.$key"] ?? $theme->values["brand.$key"]), array_keys($theme->brandColors));
+        return array_map(
+            static fn(string $key): string => (string) ($starter->values["brand.$key"] ?? $theme->values["brand.$key"]),
+            array_keys($theme->brandColors),
+        );
     }
 
     public function named(string $name, string $starter): ?Base
@@ -55,7 +58,12 @@ final class Bases
     {
         $now = $this->looks->of($look);
 
-        return BaseSwitch::between($now->own, $now->resolved(), $this->looks->trying($look, $base->values())->resolved(), $this->looks->themes->theme($base));
+        return BaseSwitch::between(
+            $now->own,
+            $now->resolved(),
+            $this->looks->trying($look, $base->values())->resolved(),
+            $this->looks->themes->theme($base),
+        );
     }
 
     public function theme(Base $base): Theme
@@ -69,6 +77,8 @@ final class Bases
         $base = $this->looks->of($look)->base;
         $newest = $this->looks->themes->newest($base->theme);
 
-        return version_compare($newest->version, $base->version, '>') ? ThemeMerge::of($this->theme($base), $newest, $base->starter, $look->ownChanges(), $this->catalogs) : null;
+        return version_compare($newest->version, $base->version, '>')
+            ? ThemeMerge::of($this->theme($base), $newest, $base->starter, $look->ownChanges(), $this->catalogs)
+            : null;
     }
 }

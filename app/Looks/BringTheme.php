@@ -24,7 +24,11 @@ final class BringTheme
 {
     private const MOST_PIXELS = 48_000_000;
 
-    public function __construct(private readonly ThemeShelf $shelf, private readonly PictureIntake $intake, private readonly CurrentStore $store) {}
+    public function __construct(
+        private readonly ThemeShelf $shelf,
+        private readonly PictureIntake $intake,
+        private readonly CurrentStore $store,
+    ) {}
 
     /**
      * @param string $path of a zip file
@@ -35,7 +39,8 @@ final class BringTheme
     {
         $package = ThemePackage::read(self::unfold($path));
         if ($this->shelf->has($package->name, $package->theme->version)) {
-            throw new UnusablePackage(["{$package->theme->title} {$package->theme->version} is on your shelf already. Remove it first, or give this one another version."]);
+            throw new UnusablePackage(["{$package->theme->title} {$package->theme->version} is on your shelf already. Remove it first, or "
+                .'give this one another version.']);
         }
         $read = [];
         $pixels = 0;
@@ -47,14 +52,19 @@ final class BringTheme
         $rows = [];
         foreach ($read as $name => $picture) {
             $called = mb_substr("$package->name-$name", 0, 70);
-            $rows[$called] = ['alt' => "{$package->theme->title}: ".str_replace('-', ' ', (string) $name), ...$this->intake->keep($picture, $this->store->id(), $called)];
+            $rows[$called] = [
+                'alt' => "{$package->theme->title}: ".str_replace('-', ' ', (string) $name),
+                ...$this->intake->keep($picture, $this->store->id(), $called),
+            ];
             $tokens = str_replace((string) json_encode((string) $name), (string) json_encode($called), $tokens);
         }
         Transaction::run(static function () use ($package, $rows, $tokens): void {
             foreach ($rows as $called => $row) {
                 Picture::query()->firstOrCreate(['name' => $called], $row);
             }
-            BroughtTheme::query()->create(['name' => $package->name, 'version' => $package->theme->version, 'tokens' => $tokens, 'css' => $package->css]);
+            BroughtTheme::query()->create([
+                'name' => $package->name, 'version' => $package->theme->version, 'tokens' => $tokens, 'css' => $package->css,
+            ]);
         });
         $this->shelf->forget();
 
@@ -66,7 +76,10 @@ final class BringTheme
     {
         $removed = Transaction::run(static function () use ($name): bool {
             $rows = BroughtTheme::query()->where('name', $name)->lockForUpdate()->get();
-            $isStoodOn = Look::query()->lockForUpdate()->get()->contains(static fn(Look $look): bool => Base::in($look->ownChanges(), $look->firstBase())->theme === $name);
+            $isStoodOn = Look::query()
+                ->lockForUpdate()
+                ->get()
+                ->contains(static fn(Look $look): bool => Base::in($look->ownChanges(), $look->firstBase())->theme === $name);
             if ($rows->isEmpty() || $isStoodOn) {
                 return false;
             }

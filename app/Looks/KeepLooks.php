@@ -39,7 +39,14 @@ final class KeepLooks
     public function putAway(Look $look): ?Look
     {
         return Transaction::run(static function () use ($look): ?Look {
-            $other = Look::query()->where('storefront_id', $look->storefront_id)->whereNull('put_away_at')->where('id', '<>', $look->id)->orderByDesc('updated_at')->orderBy('id')->lockForUpdate()->first();
+            $other = Look::query()
+                ->where('storefront_id', $look->storefront_id)
+                ->whereNull('put_away_at')
+                ->where('id', '<>', $look->id)
+                ->orderByDesc('updated_at')
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->first();
             if ($other !== null) {
                 $look->update(['put_away_at' => now()]);
             }

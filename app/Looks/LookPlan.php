@@ -15,5 +15,10 @@ final readonly class LookPlan
      * @param string|\Closure(non-empty-list<Change>): string $label as the journal tells it
      * @param ?int $of the entry an undo or redo speaks of
      */
-    public function __construct(public array $values, public string|\Closure $label, public EntryKind $kind = EntryKind::Edit, public ?int $of = null) {}
+    public function __construct(
+        public array $values,
+        public string|\Closure $label,
+        public EntryKind $kind = EntryKind::Edit,
+        public ?int $of = null,
+    ) {}
 }

@@ -17,7 +17,11 @@ final class LookReader
     /** @var array<string, LookSnapshot> by look, name and own changes */
     private array $snapshots = [];
 
-    public function __construct(public readonly ThemeShelf $themes, private readonly DraftFiles $drafts, private readonly StorefrontCatalog $catalogs) {}
+    public function __construct(
+        public readonly ThemeShelf $themes,
+        private readonly DraftFiles $drafts,
+        private readonly StorefrontCatalog $catalogs,
+    ) {}
 
     /** @param ?LookState $own other own changes than those that are stored */
     public function of(Look $look, ?LookState $own = null): LookSnapshot
@@ -73,6 +77,14 @@ final class LookReader
         $wanted = Base::in($own, $look->firstBase());
         $base = $this->themes->standing($wanted);
 
-        return new LookSnapshot($this->themes->theme($base), $base, $wanted, $own, $look->name, $look->storefront->store->zone(), $this->catalogs);
+        return new LookSnapshot(
+            $this->themes->theme($base),
+            $base,
+            $wanted,
+            $own,
+            $look->name,
+            $look->storefront->store->zone(),
+            $this->catalogs,
+        );
     }
 }

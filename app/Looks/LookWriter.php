@@ -72,7 +72,14 @@ final class LookWriter
             return Journal::of([]);
         }
 
-        return Journal::of($look->edits()->where('sequence', '>', $sequence)->orderBy('sequence')->get()->map(static fn(Edit $e): JournalEntry => $e->entry()));
+        return Journal::of(
+            $look
+                ->edits()
+                ->where('sequence', '>', $sequence)
+                ->orderBy('sequence')
+                ->get()
+                ->map(static fn(Edit $e): JournalEntry => $e->entry()),
+        );
     }
 
     /** @param list<Change> $changes */
@@ -90,9 +97,15 @@ final class LookWriter
             'label' => mb_substr($wanted->label instanceof \Closure ? ($wanted->label)($changes) : $wanted->label, 0, 200),
             'user_id' => $author->userId,
             'author' => $author->name,
-            'settings_changed' => json_encode(array_map(static fn(Change $c): array => $c->toArray(), $changes), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'settings_changed' => json_encode(
+                array_map(static fn(Change $c): array => $c->toArray(), $changes),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            ),
         ]);
-        $locked->update(['state' => $locked->ownChanges()->with($changes)->bytes(), 'head' => $edit->sequence, 'undo_at' => $links->undo, 'redo_at' => $links->redo]);
+        $locked->update([
+            'state' => $locked->ownChanges()->with($changes)->bytes(), 'head' => $edit->sequence, 'undo_at' => $links->undo,
+            'redo_at' => $links->redo,
+        ]);
 
         return $edit;
     }

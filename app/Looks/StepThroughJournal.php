@@ -60,7 +60,12 @@ final class StepThroughJournal
     {
         for ($at = $look->head; $at > $sequence; $at = max($sequence, $at - self::STRIDE)) {
             /** @var \Illuminate\Database\Eloquent\Collection<int, Edit> $lines */
-            $lines = $look->edits()->where('sequence', '>', max($sequence, $at - self::STRIDE))->where('sequence', '<=', $at)->orderByDesc('sequence')->get();
+            $lines = $look
+                ->edits()
+                ->where('sequence', '>', max($sequence, $at - self::STRIDE))
+                ->where('sequence', '<=', $at)
+                ->orderByDesc('sequence')
+                ->get();
             foreach ($lines as $line) {
                 $state = $state->with(array_map(static fn(Change $c): Change => $c->reversed(), $line->entry()->changes));
             }

@@ -27,10 +27,17 @@ final class TakeBase
         return $this->writer->write($look, $author, function (LookSnapshot $now) use ($base, $with, $label): LookPlan {
             $theme = $this->looks->themes->theme($base);
             $was = $now->wanted->values();
-            $changed = array_filter($base->values(), static fn(string $value, string $path): bool => $was[$path] !== $value, ARRAY_FILTER_USE_BOTH);
+            $changed = array_filter(
+                $base->values(),
+                static fn(string $value, string $path): bool => $was[$path] !== $value,
+                ARRAY_FILTER_USE_BOTH,
+            );
             $isUpgrade = $was[Base::THEME] === $base->theme && $was[Base::VERSION] !== $base->version;
 
-            return new LookPlan([...$changed, ...$with], $label ?? ($isUpgrade ? "$theme->title $base->version" : "$theme->title: {$theme->starters[$base->starter]->title}"));
+            return new LookPlan(
+                [...$changed, ...$with],
+                $label ?? ($isUpgrade ? "$theme->title $base->version" : "$theme->title: {$theme->starters[$base->starter]->title}"),
+            );
         }, $seen);
     }
 }

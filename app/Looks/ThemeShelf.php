@@ -69,7 +69,9 @@ final class ThemeShelf
             default => $this->newest(self::FIRST),
         };
 
-        return $theme->version === $base->version && $theme->name === $base->theme && isset($theme->starters[$base->starter]) ? $base : $theme->base($base->starter);
+        return $theme->version === $base->version && $theme->name === $base->theme && isset($theme->starters[$base->starter])
+            ? $base
+            : $theme->base($base->starter);
     }
 
     /** @return list<Theme> the newest version of each: those that ship with Ikat, then the store's own */
@@ -100,12 +102,16 @@ final class ThemeShelf
 
     public function ownStylesheet(Theme $theme): string
     {
-        return isset($this->folders()[$theme->name]) ? $this->contents("{$this->folder($theme)}/theme.css") : $this->row($theme->name, $theme->version)->css;
+        return isset($this->folders()[$theme->name])
+            ? $this->contents("{$this->folder($theme)}/theme.css")
+            : $this->row($theme->name, $theme->version)->css;
     }
 
     public function tokens(Theme $theme): string
     {
-        return isset($this->folders()[$theme->name]) ? $this->contents("{$this->folder($theme)}/theme.tokens.json") : $this->row($theme->name, $theme->version)->tokens;
+        return isset($this->folders()[$theme->name])
+            ? $this->contents("{$this->folder($theme)}/theme.tokens.json")
+            : $this->row($theme->name, $theme->version)->tokens;
     }
 
     /** Content-hashed file name of a theme's stylesheet. */
@@ -128,7 +134,9 @@ final class ThemeShelf
 
         return $this->themes[$key] ??= ThemeTokens::read(
             $name,
-            isset($this->folders()[$name][$version]) ? $this->contents("{$this->folders()[$name][$version]}/theme.tokens.json") : $this->row($name, $version)->tokens,
+            isset($this->folders()[$name][$version])
+                ? $this->contents("{$this->folders()[$name][$version]}/theme.tokens.json")
+                : $this->row($name, $version)->tokens,
             $this->contents("$this->shipped/common.folded.css"),
         );
     }
@@ -136,7 +144,8 @@ final class ThemeShelf
     /** @throws MissingTheme */
     private function row(string $name, string $version): BroughtTheme
     {
-        return $this->brought["{$this->store->id()} $name $version"] ??= BroughtTheme::query()->find($this->rows()[$name][$version] ?? 0) ?? throw MissingTheme::at($name, $version);
+        return $this->brought["{$this->store->id()} $name $version"] ??= BroughtTheme::query()->find($this->rows()[$name][$version] ?? 0)
+            ?? throw MissingTheme::at($name, $version);
     }
 
     private function folder(Theme $theme): string
@@ -180,6 +189,8 @@ final class ThemeShelf
 
     private function contents(string $file): string
     {
-        return is_file($file) ? (string) file_get_contents($file) : throw new \RuntimeException('The theme file '.basename($file).' is missing.');
+        return is_file($file)
+            ? (string) file_get_contents($file)
+            : throw new \RuntimeException('The theme file '.basename($file).' is missing.');
     }
 }

@@ -23,7 +23,8 @@ use Illuminate\Support\Carbon;
  * @property string $theme_css file name
  * @property string $look_css file name
  * @property list<array{int, string}> $timeline Unix time and what runs from then on
- * @property array<string, array{values: array<string, bool|float|string>, look_css: string}> $variants what running seasons change, by what runs
+ * @property array<string, array{values: array<string, bool|float|string>, look_css: string}> $variants what running seasons change, by what
+ *     runs
  * @property array<string, array<string, mixed>> $pictures every picture the look shows, by name
  * @property array<string, int> $findings how many of each severity were open
  * @property ?string $reason why it was published in spite of findings

@@ -28,7 +28,10 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class, 'factor_secret' => 'encrypted', 'factor_since' => 'datetime', 'factor_step' => 'integer', 'recovery_codes' => 'array', 'left_at' => 'datetime'];
+        return [
+            'password' => 'hashed', 'role' => Role::class, 'factor_secret' => 'encrypted', 'factor_since' => 'datetime',
+            'factor_step' => 'integer', 'recovery_codes' => 'array', 'left_at' => 'datetime',
+        ];
     }
 
     public function hasSecondFactor(): bool

@@ -11,7 +11,8 @@ final class IconMaker
 {
     /** name => type */
     public const FILES = [
-        'favicon.ico' => 'image/vnd.microsoft.icon', 'icon.svg' => 'image/svg+xml', 'icon-16.png' => 'image/png', 'icon-32.png' => 'image/png', 'icon-48.png' => 'image/png',
+        'favicon.ico' => 'image/vnd.microsoft.icon', 'icon.svg' => 'image/svg+xml', 'icon-16.png' => 'image/png',
+        'icon-32.png' => 'image/png', 'icon-48.png' => 'image/png',
         'icon-180.png' => 'image/png', 'icon-192.png' => 'image/png', 'icon-512.png' => 'image/png', 'icon-maskable-512.png' => 'image/png',
         'mail-logo.png' => 'image/png', 'site.webmanifest' => 'application/manifest+json',
     ];
@@ -28,7 +29,11 @@ final class IconMaker
     {
         return match ($name) {
             'favicon.ico' => self::ico(array_map(fn(int $size): string => $this->png($spec, $size), [16, 32, 48])),
-            'icon.svg' => sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 256 256" width="256" height="256"><image width="256" height="256" href="data:image/png;base64,%s"/></svg>', base64_encode($this->png($spec, 256))),
+            'icon.svg' => sprintf(
+                '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 256 256" width="256" height="256"><image width="256" height="256" '
+                    .'href="data:image/png;base64,%s"/></svg>',
+                base64_encode($this->png($spec, 256)),
+            ),
             'icon-maskable-512.png' => $this->png($spec, 512, true),
             // An icon on a home screen is cut to a form by the device: it must fill its square.
             'icon-180.png' => $this->png($spec, 180, false, 'square'),
@@ -46,7 +51,9 @@ final class IconMaker
         $this->ground($icon, $spec->ground, $maskable ? 'square' : $form ?? $spec->form);
         $mark = $this->mark($spec);
         // The corners of the mark's box must stay inside the safe circle, or inside a round icon.
-        $box = $maskable ? self::SAFE / sqrt(2) : min(1 - 2 * $spec->space / 100, $spec->form === 'circle' && $form === null ? 0.98 / sqrt(2) : 1.0);
+        $box = $maskable
+            ? self::SAFE / sqrt(2)
+            : min(1 - 2 * $spec->space / 100, $spec->form === 'circle' && $form === null ? 0.98 / sqrt(2) : 1.0);
         $scale = $box * $side / max(imagesx($mark), imagesy($mark));
         $w = max(1, (int) round(imagesx($mark) * $scale));
         $h = max(1, (int) round(imagesy($mark) * $scale));
@@ -75,7 +82,9 @@ final class IconMaker
     /** PNG, because many mail programs read nothing newer; twice as many pixels as it is shown with. */
     private function mailLogo(IconSpec $spec): \GdImage
     {
-        $logo = $spec->mail === null ? null : $this->originals->open($spec->mail->base, $spec->mail->widths[count($spec->mail->widths) - 1]);
+        $logo = $spec->mail === null
+            ? null
+            : $this->originals->open($spec->mail->base, $spec->mail->widths[count($spec->mail->widths) - 1]);
         $logo ??= $this->words($spec->name, $spec->font, $spec->mailInk);
         $height = 2 * $spec->mailSize;
         $width = max(1, min(1120, (int) round($height * imagesx($logo) / imagesy($logo))));
@@ -87,7 +96,9 @@ final class IconMaker
 
     private function mark(IconSpec $spec): \GdImage
     {
-        $picture = $spec->picture === null ? null : $this->originals->open($spec->picture->base, $spec->picture->widths[count($spec->picture->widths) - 1]);
+        $picture = $spec->picture === null
+            ? null
+            : $this->originals->open($spec->picture->base, $spec->picture->widths[count($spec->picture->widths) - 1]);
         if ($picture === null) {
             return $this->words($spec->letters, $spec->font, $spec->ink);
         }
@@ -97,7 +108,16 @@ final class IconMaker
         [$x, $y, $size] = $spec->region;
         $side = max(1, (int) round(imagesy($picture) * $size / 100));
         $part = self::clear($side, $side);
-        imagecopy($part, $picture, 0, 0, (int) round(imagesx($picture) * $x / 100), (int) round(imagesy($picture) * $y / 100), $side, $side);
+        imagecopy(
+            $part,
+            $picture,
+            0,
+            0,
+            (int) round(imagesx($picture) * $x / 100),
+            (int) round(imagesy($picture) * $y / 100),
+            $side,
+            $side,
+        );
 
         return $part;
     }
@@ -135,7 +155,12 @@ final class IconMaker
 
     private static function color(\GdImage $image, string $hex): int
     {
-        return (int) imagecolorallocate($image, (int) hexdec(substr($hex, 1, 2)), (int) hexdec(substr($hex, 3, 2)), (int) hexdec(substr($hex, 5, 2)));
+        return (int) imagecolorallocate(
+            $image,
+            (int) hexdec(substr($hex, 1, 2)),
+            (int) hexdec(substr($hex, 3, 2)),
+            (int) hexdec(substr($hex, 5, 2)),
+        );
     }
 
     private static function clear(int $width, int $height): \GdImage
@@ -169,7 +194,9 @@ final class IconMaker
     /** Web App Manifest, W3C: its members name, short_name, start_url, display, colors and icons with sizes, type and purpose. */
     private static function manifest(IconSpec $spec): string
     {
-        $icon = static fn(string $file, string $sizes, string $purpose = 'any'): array => ['src' => $file, 'sizes' => $sizes, 'type' => self::FILES[$file], 'purpose' => $purpose];
+        $icon = static fn(string $file, string $sizes, string $purpose = 'any'): array => [
+            'src' => $file, 'sizes' => $sizes, 'type' => self::FILES[$file], 'purpose' => $purpose,
+        ];
 
         return json_encode([
             'name' => $spec->name,
@@ -179,7 +206,10 @@ final class IconMaker
             'display' => 'browser',
             'background_color' => $spec->ground,
             'theme_color' => $spec->ground,
-            'icons' => [$icon('icon-192.png', '192x192'), $icon('icon-512.png', '512x512'), $icon('icon-maskable-512.png', '512x512', 'maskable'), $icon('icon.svg', 'any')],
+            'icons' => [
+                $icon('icon-192.png', '192x192'), $icon('icon-512.png', '512x512'), $icon('icon-maskable-512.png', '512x512', 'maskable'),
+                $icon('icon.svg', 'any'),
+            ],
         ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT);
     }
 }

@@ -16,7 +16,12 @@ final class IconShelf
      * @param string $specs folder the specifications are kept in
      * @param string $public folder the web server finds finished files in
      */
-    public function __construct(private readonly string $specs, private readonly string $public, private readonly string $address, private readonly IconMaker $maker) {}
+    public function __construct(
+        private readonly string $specs,
+        private readonly string $public,
+        private readonly string $address,
+        private readonly IconMaker $maker,
+    ) {}
 
     /** @return string address of the folder its files are in */
     public function lay(IconSpec $spec): string

@@ -38,7 +38,10 @@ final readonly class IconSpec
 
     public function json(): string
     {
-        return json_encode([...get_object_vars($this), 'picture' => $this->picture?->toArray(), 'mail' => $this->mail?->toArray()], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            [...get_object_vars($this), 'picture' => $this->picture?->toArray(), 'mail' => $this->mail?->toArray()],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     public static function fromJson(string $json): self

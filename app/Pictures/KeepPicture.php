@@ -114,7 +114,11 @@ final class KeepPicture
      */
     public function describe(Picture $picture, string $alt, int $focusX, int $focusY): void
     {
-        $this->change(fn() => $picture->update(['alt' => $alt, 'focus_x' => max(0, min(100, $focusX)), 'focus_y' => max(0, min(100, $focusY))]));
+        $this->change(fn() => $picture->update([
+            'alt' => $alt,
+            'focus_x' => max(0, min(100, $focusX)),
+            'focus_y' => max(0, min(100, $focusY)),
+        ]));
     }
 
     /** Product pictures are the Storeroom's and live at once, so finished pages of the shop are no longer right. */

@@ -18,7 +18,15 @@ final readonly class LogoFacts
      * @param list<string> $edge colors of its visible edge; empty when it brings its own paper
      * @param list<string> $notes what was done to the file, in words
      */
-    private function __construct(public int $width, public int $height, public bool $vector, public ?array $trim, public array $inks, public array $edge, public array $notes) {}
+    private function __construct(
+        public int $width,
+        public int $height,
+        public bool $vector,
+        public ?array $trim,
+        public array $inks,
+        public array $edge,
+        public array $notes,
+    ) {}
 
     public static function of(ReadPicture $picture): self
     {
@@ -31,7 +39,10 @@ final readonly class LogoFacts
             $pixels->height(),
             $picture->svg !== null,
             $trim,
-            array_map(static fn(Ink $ink): array => ['hex' => $ink->hex, 'share' => round($ink->share, 4), 'name' => $ink->name], $trim === null ? [] : InkFinder::in($pixels)),
+            array_map(
+                static fn(Ink $ink): array => ['hex' => $ink->hex, 'share' => round($ink->share, 4), 'name' => $ink->name],
+                $trim === null ? [] : InkFinder::in($pixels),
+            ),
             Edges::of($pixels),
             $notes,
         );

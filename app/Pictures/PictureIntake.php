@@ -23,7 +23,8 @@ class PictureIntake
     /**
      * @param int $store whose folder it goes to
      *
-     * @return array{base: string, widths: list<int>, formats: list<string>, width: int, height: int, bytes: int, facts: array<string, mixed>}
+     * @return array{base: string, widths: list<int>, formats: list<string>, width: int, height: int, bytes: int, facts: array<string,
+     *     mixed>}
      *
      * @throws UnusablePicture
      */
@@ -42,7 +43,8 @@ class PictureIntake
      * @param string $name of small letters, figures and dashes: it becomes part of a path
      * @param ?callable(int): void $watch is called before each size with how many there are; what it throws ends the work
      *
-     * @return array{base: string, widths: list<int>, formats: list<string>, width: int, height: int, bytes: int, facts: array<string, mixed>}
+     * @return array{base: string, widths: list<int>, formats: list<string>, width: int, height: int, bytes: int, facts: array<string,
+     *     mixed>}
      */
     public function keep(ReadPicture $picture, int $store, string $name, ?callable $watch = null): array
     {
@@ -66,7 +68,9 @@ class PictureIntake
         $scaled = $image;
         foreach (array_reverse($widths) as $w) {
             ($watch ?? static fn(): null => null)(count($widths));
-            $scaled = $w === imagesx($scaled) ? $scaled : (imagescale($scaled, $w, -1, IMG_BICUBIC_FIXED) ?: throw UnusablePicture::broken($name));
+            $scaled = $w === imagesx($scaled)
+                ? $scaled
+                : (imagescale($scaled, $w, -1, IMG_BICUBIC_FIXED) ?: throw UnusablePicture::broken($name));
             imagesavealpha($scaled, true);
             foreach (['webp', ...$formats] as $format) {
                 $bytes += self::write($scaled, "$this->folder/$base-$w.$format", $format);
@@ -81,7 +85,15 @@ class PictureIntake
         }
         $this->originals->put("$this->address/$base", $original);
 
-        return ['base' => "$this->address/$base", 'facts' => LogoFacts::of($picture)->toArray(), 'widths' => $widths, 'formats' => $formats, 'width' => max($widths), 'height' => max(1, (int) round(max($widths) * imagesy($image) / $width)), 'bytes' => $bytes];
+        return [
+            'base' => "$this->address/$base",
+            'facts' => LogoFacts::of($picture)->toArray(),
+            'widths' => $widths,
+            'formats' => $formats,
+            'width' => max($widths),
+            'height' => max(1, (int) round(max($widths) * imagesy($image) / $width)),
+            'bytes' => $bytes,
+        ];
     }
 
     private static function png(\GdImage $image): string

@@ -114,7 +114,11 @@ final class PictureReader
             throw UnusablePicture::broken($name);
         }
 
-        return new ReadPicture(self::decoded($png, $name), $clean['svg'], $clean['left_out'] === [] ? [] : ['Left out of the drawing: '.implode(', ', $clean['left_out']).'.']);
+        return new ReadPicture(
+            self::decoded($png, $name),
+            $clean['svg'],
+            $clean['left_out'] === [] ? [] : ['Left out of the drawing: '.implode(', ', $clean['left_out']).'.'],
+        );
     }
 
     /**
@@ -127,7 +131,13 @@ final class PictureReader
     private static function run(array $arguments, string $input, string $name): array
     {
         try {
-            $process = new Process(['node', '--max-old-space-size=256', base_path('scripts/picture.mjs'), ...$arguments], null, ['PATH' => getenv('PATH') ?: self::PATH], $input, self::SECONDS);
+            $process = new Process(
+                ['node', '--max-old-space-size=256', base_path('scripts/picture.mjs'), ...$arguments],
+                null,
+                ['PATH' => getenv('PATH') ?: self::PATH],
+                $input,
+                self::SECONDS,
+            );
             $process->mustRun();
         } catch (ExceptionInterface) {
             throw UnusablePicture::broken($name);

@@ -28,19 +28,42 @@ final readonly class ShopPicture
 
     public static function of(Picture $picture): self
     {
-        return new self($picture->base, $picture->widths, $picture->formats ?? [], $picture->width, $picture->height, $picture->alt, $picture->focus_x, $picture->focus_y, (bool) ($picture->facts['vector'] ?? false));
+        return new self(
+            $picture->base,
+            $picture->widths,
+            $picture->formats ?? [],
+            $picture->width,
+            $picture->height,
+            $picture->alt,
+            $picture->focus_x,
+            $picture->focus_y,
+            (bool) ($picture->facts['vector'] ?? false),
+        );
     }
 
     /** @return list<self> a product's first and all others */
     public static function ofProduct(Product $product): array
     {
-        return array_map(self::of(...), [...$product->picture === null ? [] : [$product->picture], ...array_values($product->morePictures->all())]);
+        return array_map(
+            self::of(...),
+            [...$product->picture === null ? [] : [$product->picture], ...array_values($product->morePictures->all())],
+        );
     }
 
     /** @param array<string, mixed> $row as toArray() gave it */
     public static function fromArray(array $row): self
     {
-        return new self($row['base'], $row['widths'], $row['formats'], $row['width'], $row['height'], $row['alt'], $row['focusX'], $row['focusY'], $row['vector'] ?? false);
+        return new self(
+            $row['base'],
+            $row['widths'],
+            $row['formats'],
+            $row['width'],
+            $row['height'],
+            $row['alt'],
+            $row['focusX'],
+            $row['focusY'],
+            $row['vector'] ?? false,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -73,6 +96,8 @@ final readonly class ShopPicture
     /** Classes that keep its point of interest in sight; inline styles are not allowed in the shop. */
     public function focus(): string
     {
-        return $this->focusX === 50 && $this->focusY === 50 ? '' : sprintf('fx-%d fy-%d', 5 * round($this->focusX / 5), 5 * round($this->focusY / 5));
+        return $this->focusX === 50 && $this->focusY === 50
+            ? ''
+            : sprintf('fx-%d fy-%d', 5 * round($this->focusX / 5), 5 * round($this->focusY / 5));
     }
 }

@@ -9,22 +9,40 @@ final class UnusablePicture extends \InvalidArgumentException
 {
     public static function ofKind(string $name): self
     {
-        return new self(sprintf('“%s” is not a picture Ikat can use. Choose a PNG, JPEG, WebP, GIF, AVIF or SVG file.', self::short($name)));
+        return new self(sprintf(
+            '“%s” is not a picture Ikat can use. Choose a PNG, JPEG, WebP, GIF, AVIF or SVG file.',
+            self::short($name),
+        ));
     }
 
     public static function tooHeavy(string $name, int $most): self
     {
-        return new self(sprintf('“%s” is too heavy. Choose a file of at most %d MB.', self::short($name), max(1, intdiv($most, 1_000_000))));
+        return new self(sprintf(
+            '“%s” is too heavy. Choose a file of at most %d MB.',
+            self::short($name),
+            max(1, intdiv($most, 1_000_000)),
+        ));
     }
 
     public static function tooLarge(string $name, int $width, int $height): self
     {
-        return new self(sprintf('“%s” is %d by %d pixels. Make it smaller, at most 40 million pixels, and try again.', self::short($name), $width, $height));
+        return new self(sprintf(
+            '“%s” is %d by %d pixels. Make it smaller, at most 40 million pixels, and try again.',
+            self::short($name),
+            $width,
+            $height,
+        ));
     }
 
     public static function tooLong(string $name, int $width, int $height, int $most): self
     {
-        return new self(sprintf('“%s” is %d by %d pixels. Make its longer side at most %s pixels, and try again.', self::short($name), $width, $height, number_format($most)));
+        return new self(sprintf(
+            '“%s” is %d by %d pixels. Make its longer side at most %s pixels, and try again.',
+            self::short($name),
+            $width,
+            $height,
+            number_format($most),
+        ));
     }
 
     public static function drawing(string $name, string $why): self
@@ -34,7 +52,10 @@ final class UnusablePicture extends \InvalidArgumentException
 
     public static function broken(string $name): self
     {
-        return new self(sprintf('“%s” is broken and cannot be read. Save it again from where it came from, then try once more.', self::short($name)));
+        return new self(sprintf(
+            '“%s” is broken and cannot be read. Save it again from where it came from, then try once more.',
+            self::short($name),
+        ));
     }
 
     private static function short(string $name): string

@@ -41,7 +41,10 @@ final class IkatServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->scoped(CurrentStore::class);
-        $this->app->scoped(ThemeShelf::class, fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes'), $this->app->make(CurrentStore::class)));
+        $this->app->scoped(
+            ThemeShelf::class,
+            fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes'), $this->app->make(CurrentStore::class)),
+        );
         $this->app->singleton(StorefrontCatalog::class, static fn(): StorefrontCatalog => new StorefrontCatalog());
         $this->app->scoped(Steps::class, fn(): Steps => new Steps(array_map($this->app->make(...), StepList::ALL)));
         $this->app->scoped(Trials::class);
@@ -50,12 +53,30 @@ final class IkatServiceProvider extends ServiceProvider
         $this->app->scoped(Inspector::class);
         $this->app->scoped(StoreReader::class);
         $this->app->scoped(DraftShop::class);
-        $this->app->singleton(PictureIntake::class, static fn(): PictureIntake => new PictureIntake(public_path(config('ikat.files').'/pictures'), '/'.config('ikat.files').'/pictures', self::originals()));
+        $this->app->singleton(
+            PictureIntake::class,
+            static fn(): PictureIntake => new PictureIntake(
+                public_path(config('ikat.files').'/pictures'),
+                '/'.config('ikat.files').'/pictures',
+                self::originals(),
+            ),
+        );
         $this->app->singleton(Originals::class, static fn(): Originals => self::originals());
         $this->app->singleton(IconMaker::class, static fn(): IconMaker => new IconMaker(self::originals(), public_path()));
-        $this->app->scoped(IconShelf::class, fn(): IconShelf => new IconShelf(storage_path('icon-specs'), public_path(config('ikat.files').'/icons'), '/'.config('ikat.files').'/icons', $this->app->make(IconMaker::class)));
+        $this->app->scoped(
+            IconShelf::class,
+            fn(): IconShelf => new IconShelf(
+                storage_path('icon-specs'),
+                public_path(config('ikat.files').'/icons'),
+                '/'.config('ikat.files').'/icons',
+                $this->app->make(IconMaker::class),
+            ),
+        );
         $this->app->singleton(PageCache::class, static fn(): PageCache => new PageCache(storage_path('pages')));
-        $this->app->singleton(ReleaseFiles::class, static fn(): ReleaseFiles => new ReleaseFiles(public_path((string) config('ikat.files'))));
+        $this->app->singleton(
+            ReleaseFiles::class,
+            static fn(): ReleaseFiles => new ReleaseFiles(public_path((string) config('ikat.files'))),
+        );
         $this->app->singleton(DraftFiles::class, static fn(): DraftFiles => new DraftFiles(storage_path('draft-files')));
     }
 
@@ -78,7 +99,11 @@ final class IkatServiceProvider extends ServiceProvider
         Model::shouldBeStrict(! $this->app->isProduction());
         Blade::anonymousComponentNamespace('shop', 'shop');
         // Whatever is no id or name is no address: nothing of the kind reaches a query.
-        Route::patterns(['look' => self::ID, 'release' => self::ID, 'picture' => self::ID, 'mail' => self::ID, 'task' => self::ID, 'person' => self::ID, 'invitation' => self::ID, 'storefront' => self::SLUG, 'category' => self::SLUG, 'product' => self::SLUG, 'page' => self::SLUG, 'token' => '[0-9a-f]{64}|sample', 'moment' => '[a-z0-9~-]{1,60}']);
+        Route::patterns([
+            'look' => self::ID, 'release' => self::ID, 'picture' => self::ID, 'mail' => self::ID, 'task' => self::ID, 'person' => self::ID,
+            'invitation' => self::ID, 'storefront' => self::SLUG, 'category' => self::SLUG, 'product' => self::SLUG, 'page' => self::SLUG,
+            'token' => '[0-9a-f]{64}|sample', 'moment' => '[a-z0-9~-]{1,60}',
+        ]);
         Gate::define('edit', static fn(User $user): bool => $user->role->edits());
         Gate::define('read-letters', static fn(User $user): bool => $user->role->readsLetters());
         Gate::define('tend-people', static fn(User $user): bool => $user->role->tendsPeople());
@@ -97,7 +122,10 @@ final class IkatServiceProvider extends ServiceProvider
             Limit::perMinute(10)->by("letter|{$request->ip()}"),
         ]);
         RateLimiter::for('access-link', static fn(Request $request): Limit => Limit::perMinute(30)->by("link|{$request->ip()}"));
-        RateLimiter::for('own', static fn(Request $request): Limit => Limit::perMinute(10)->by("own|{$request->user()?->getAuthIdentifier()}"));
+        RateLimiter::for(
+            'own',
+            static fn(Request $request): Limit => Limit::perMinute(10)->by("own|{$request->user()?->getAuthIdentifier()}"),
+        );
         // Each counts for itself: who signs up for letters can still pay.
         foreach (['shop-key' => 10, 'letters' => 20, 'account' => 10, 'paying' => 20, 'cart' => 120, 'code' => 20] as $what => $tries) {
             RateLimiter::for($what, static fn(Request $request): Limit => Limit::perMinute($tries)->by("$what|{$request->ip()}"));

@@ -8,6 +8,9 @@ final class FindingsInTheWay extends \RuntimeException
 {
     public function __construct(public readonly int $count)
     {
-        parent::__construct(($count === 1 ? 'One finding stops' : "$count findings stop").' this publish. Mend it, or say why it should go out all the same.');
+        parent::__construct(
+            ($count === 1 ? 'One finding stops' : "$count findings stop")
+                .' this publish. Mend it, or say why it should go out all the same.',
+        );
     }
 }

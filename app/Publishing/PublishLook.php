@@ -105,7 +105,9 @@ final class PublishLook
     public static function switch(Storefront $storefront, Release $release, string $author): void
     {
         $storefront->update(['live_release_id' => $release->id]);
-        DB::table('release_switches')->insert(['storefront_id' => $storefront->id, 'release_id' => $release->id, 'author' => $author, 'created_at' => now()]);
+        DB::table('release_switches')->insert([
+            'storefront_id' => $storefront->id, 'release_id' => $release->id, 'author' => $author, 'created_at' => now(),
+        ]);
     }
 
     /**
@@ -127,7 +129,11 @@ final class PublishLook
             $resolved = $at->resolved($moment);
             $compiled = $at->compiled($moment);
             $this->write(LookReader::cssName($compiled), $compiled->css);
-            $variants[$running] = ['values' => array_diff_assoc($resolved->values(), $base), 'look_css' => LookReader::cssName($compiled), 'look' => $resolved];
+            $variants[$running] = [
+                'values' => array_diff_assoc($resolved->values(), $base),
+                'look_css' => LookReader::cssName($compiled),
+                'look' => $resolved,
+            ];
         }
 
         return $variants;

@@ -29,7 +29,11 @@ final class AccountController
         $order = Order::query()->where('storefront_id', $this->shop->storefront->id)->firstWhere('number', $number);
         // The same words whichever of the two is wrong: neither is given away.
         if ($order === null || mb_strtolower($order->details['email'] ?? '') !== mb_strtolower($email)) {
-            return response()->view('shop.account', ['shop' => $this->shop, 'number' => $number, 'email' => $email, 'problem' => self::NONE], 422);
+            return response()->view(
+                'shop.account',
+                ['shop' => $this->shop, 'number' => $number, 'email' => $email, 'problem' => self::NONE],
+                422,
+            );
         }
 
         return redirect($this->shop->redirectAddress("/order/$order->token"), 303);

@@ -24,7 +24,11 @@ final class CachedPageServer
     {
         $path = (string) ($server['REQUEST_URI'] ?? '');
         $isSafe = in_array($server['REQUEST_METHOD'] ?? '', ['GET', 'HEAD'], true);
-        if (! $isSafe || array_intersect_key($_COOKIE, array_flip(ShopCookies::OWN)) !== [] || ! preg_match('#^/shop/([a-z0-9]+(?:-[a-z0-9]+)*)(/|(?:/[a-z0-9]+(?:-[a-z0-9]+)*)+)$#D', $path, $m)) {
+        if (
+            ! $isSafe
+            || array_intersect_key($_COOKIE, array_flip(ShopCookies::OWN)) !== []
+            || ! preg_match('#^/shop/([a-z0-9]+(?:-[a-z0-9]+)*)(/|(?:/[a-z0-9]+(?:-[a-z0-9]+)*)+)$#D', $path, $m)
+        ) {
             return false;
         }
         $settings = self::settings($root);
@@ -33,7 +37,17 @@ final class CachedPageServer
         $running = static fn(array $timeline): string => SeasonCalendar::keyIn($timeline, $time);
         try {
             $row = self::live($m[1], $settings);
-            $page = $row === null ? false : @file_get_contents(PageCache::place($cache, $m[1], (int) $row['live_release_id'], $running(json_decode((string) $row['timeline'], true) ?? []), (int) $row['content_version'], gmdate('Ymd'), $path));
+            $page = $row === null
+                ? false
+                : @file_get_contents(PageCache::place(
+                    $cache,
+                    $m[1],
+                    (int) $row['live_release_id'],
+                    $running(json_decode((string) $row['timeline'], true) ?? []),
+                    (int) $row['content_version'],
+                    gmdate('Ymd'),
+                    $path,
+                ));
         } catch (\PDOException) {
             $page = (new PageCache($cache))->last($m[1], $path, $running) ?? false;
         }
@@ -60,7 +74,10 @@ final class CachedPageServer
     {
         $file = getenv('DB_PORT') === false ? (@parse_ini_file("$root/.env", false, INI_SCANNER_RAW) ?: []) : [];
         $settings = [];
-        foreach (['DB_HOST' => '127.0.0.1', 'DB_PORT' => '33971', 'DB_DATABASE' => 'ikat', 'DB_USERNAME' => 'ikat', 'DB_PASSWORD' => '', 'LARAVEL_STORAGE_PATH' => ''] as $name => $otherwise) {
+        foreach ([
+            'DB_HOST' => '127.0.0.1', 'DB_PORT' => '33971', 'DB_DATABASE' => 'ikat', 'DB_USERNAME' => 'ikat', 'DB_PASSWORD' => '',
+            'LARAVEL_STORAGE_PATH' => '',
+        ] as $name => $otherwise) {
             $settings[$name] = (string) (getenv($name) ?: $file[$name] ?? $otherwise);
         }
 
@@ -82,7 +99,9 @@ final class CachedPageServer
             $settings['DB_PASSWORD'],
             [\PDO::ATTR_PERSISTENT => true, \PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => self::PATIENCE],
         );
-        $statement = $pdo->prepare('select s.live_release_id, s.content_version, r.timeline from storefronts s join releases r on r.id = s.live_release_id where s.slug = ? and s.locked = 0');
+        $statement = $pdo
+            ->prepare('select s.live_release_id, s.content_version, r.timeline from storefronts s join releases r on r.id = '
+                .'s.live_release_id where s.slug = ? and s.locked = 0');
         $statement->execute([$slug]);
 
         return $statement->fetch(\PDO::FETCH_ASSOC) ?: null;

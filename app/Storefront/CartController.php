@@ -31,7 +31,15 @@ final class CartController
         }
         $cart = $this->shop->visitor->cartOrNew();
         if (! $change->hasRoom($cart, $product)) {
-            return response()->view('shop.cart', ['shop' => $this->shop, 'problem' => 'A cart holds '.ChangeCart::MOST_LINES.' different products. Take one out, or order these first.', ...$this->codeState()], 422);
+            return response()->view(
+                'shop.cart',
+                [
+                    'shop' => $this->shop,
+                    'problem' => 'A cart holds '.ChangeCart::MOST_LINES.' different products. Take one out, or order these first.',
+                    ...$this->codeState(),
+                ],
+                422,
+            );
         }
         $quantity = $request->whole('quantity', 1, 1, 99);
         if (! $change->add($cart, $product, $quantity)) {
@@ -64,7 +72,11 @@ final class CartController
             return redirect($this->shop->redirectAddress('/cart'), 303);
         }
         if ($code !== '' && PromotionCode::query()->where('code', $code)->doesntExist()) {
-            return response()->view('shop.cart', ['shop' => $this->shop, ...$this->codeState(), 'codeTyped' => $code, 'codeProblem' => self::noSuchCode($code)], 422);
+            return response()->view(
+                'shop.cart',
+                ['shop' => $this->shop, ...$this->codeState(), 'codeTyped' => $code, 'codeProblem' => self::noSuchCode($code)],
+                422,
+            );
         }
         $change->code($cart, $code === '' ? null : $code);
 

@@ -43,18 +43,34 @@ final class CheckoutController
     public function details(TypedRequest $request): View|RedirectResponse
     {
         // The shop window can show how mistakes look without anybody having to make them.
-        $problems = $this->shop->isPreview() && $request->flag('mistakes') ? ['name' => self::MESSAGES['required'], 'email' => self::MESSAGES['email']] : [];
+        $problems = $this->shop->isPreview() && $request->flag('mistakes')
+            ? ['name' => self::MESSAGES['required'], 'email' => self::MESSAGES['email']]
+            : [];
 
-        return $this->withCart(fn(Cart $cart): View => view('shop.checkout.details', ['shop' => $this->shop, 'details' => $cart->details ?? [], 'problems' => $problems]));
+        return $this->withCart(fn(Cart $cart): View => view(
+            'shop.checkout.details',
+            ['shop' => $this->shop, 'details' => $cart->details ?? [], 'problems' => $problems],
+        ));
     }
 
     public function keepDetails(TypedRequest $request): RedirectResponse|Response|View
     {
         return $this->withCart(function (Cart $cart) use ($request): RedirectResponse|Response {
-            $given = array_map(static fn(string $key): string => $request->word($key, '', self::MOST_TYPED), array_combine(array_keys(self::FIELDS), array_keys(self::FIELDS)));
+            $given = array_map(
+                static fn(string $key): string => $request->word($key, '', self::MOST_TYPED),
+                array_combine(array_keys(self::FIELDS), array_keys(self::FIELDS)),
+            );
             $check = Validator::make($given, self::FIELDS, self::MESSAGES);
             if ($check->fails()) {
-                return response()->view('shop.checkout.details', ['shop' => $this->shop, 'details' => $given, 'problems' => array_map(static fn(array $m): string => $m[0], $check->errors()->messages())], 422);
+                return response()->view(
+                    'shop.checkout.details',
+                    [
+                        'shop' => $this->shop,
+                        'details' => $given,
+                        'problems' => array_map(static fn(array $m): string => $m[0], $check->errors()->messages()),
+                    ],
+                    422,
+                );
             }
             // Only where the store sells; a country made up in the request falls back to the chosen one.
             if (! isset($this->shop->countries()[$given['country']])) {
@@ -70,7 +86,13 @@ final class CheckoutController
     {
         return $this->withCart(fn(Cart $cart): View|RedirectResponse => $cart->details === null
             ? redirect($this->shop->redirectAddress('/checkout'))
-            : view('shop.checkout.delivery', ['shop' => $this->shop, 'offers' => DeliveryOffer::query()->orderBy('position')->get(), 'chosen' => $cart->deliveryOffer?->id, 'problem' => null]));
+            : view(
+                'shop.checkout.delivery',
+                [
+                    'shop' => $this->shop, 'offers' => DeliveryOffer::query()->orderBy('position')->get(),
+                    'chosen' => $cart->deliveryOffer?->id, 'problem' => null,
+                ],
+            ));
     }
 
     public function keepDelivery(TypedRequest $request): RedirectResponse|Response|View
@@ -79,7 +101,11 @@ final class CheckoutController
             $offers = DeliveryOffer::query()->orderBy('position')->get();
             $offer = $offers->firstWhere('id', $request->id('offer'));
             if ($offer === null) {
-                return response()->view('shop.checkout.delivery', ['shop' => $this->shop, 'offers' => $offers, 'chosen' => null, 'problem' => self::NOT_CHOSEN], 422);
+                return response()->view(
+                    'shop.checkout.delivery',
+                    ['shop' => $this->shop, 'offers' => $offers, 'chosen' => null, 'problem' => self::NOT_CHOSEN],
+                    422,
+                );
             }
             Transaction::run(static fn() => $cart->update(['delivery_offer_id' => $offer->id]));
 
@@ -98,7 +124,9 @@ final class CheckoutController
     {
         // The button was pressed twice, and the first press has made the order already: before the cart was looked for, or
         // between looking for it and for its lines.
-        $made = $this->shop->visitor->cart()?->lines->isEmpty() ?? true ? PlaceOrder::madeOf($this->shop, $this->shop->visitor->cartToken()) : null;
+        $made = $this->shop->visitor->cart()?->lines->isEmpty() ?? true
+            ? PlaceOrder::madeOf($this->shop, $this->shop->visitor->cartToken())
+            : null;
         if ($made !== null) {
             return $this->toOrder($made);
         }
@@ -115,7 +143,11 @@ final class CheckoutController
             try {
                 $order = $place($this->shop, $cart, $outcome);
             } catch (PaymentException|OutOfStock $e) {
-                return response()->view('shop.checkout.paying', ['shop' => $this->shop, 'problem' => $e->getMessage(), 'outcome' => $outcome], 422);
+                return response()->view(
+                    'shop.checkout.paying',
+                    ['shop' => $this->shop, 'problem' => $e->getMessage(), 'outcome' => $outcome],
+                    422,
+                );
             }
 
             return $this->toOrder($order);
@@ -154,8 +186,18 @@ final class CheckoutController
 
         return new Order([
             'number' => 'W-SAMPLE', 'details' => $cart->details ?? [],
-            'lines' => $cart?->lines->map(static fn($l): array => ['name' => $l->product->name, 'quantity' => $l->quantity, 'sum' => $l->product->price * $l->quantity])->values()->all() ?? [],
-            'totals' => ['goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total, 'code' => $cart?->code, 'offer' => (string) $cart?->deliveryOffer?->name],
+            'lines' => $cart?->lines
+                ->map(static fn($l): array => [
+                    'name' => $l->product->name,
+                    'quantity' => $l->quantity,
+                    'sum' => $l->product->price * $l->quantity,
+                ])
+                ->values()
+                ->all() ?? [],
+            'totals' => [
+                'goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total,
+                'code' => $cart?->code, 'offer' => (string) $cart?->deliveryOffer?->name,
+            ],
         ]);
     }
 }

@@ -15,7 +15,11 @@ use Illuminate\Http\Request;
 /** The shop as a look that is not published would make it, at a moment. */
 final class DraftShop
 {
-    public function __construct(private readonly LookReader $looks, private readonly Trials $trials, private readonly PictureShelf $pictures) {}
+    public function __construct(
+        private readonly LookReader $looks,
+        private readonly Trials $trials,
+        private readonly PictureShelf $pictures,
+    ) {}
 
     /**
      * @param Look $look with its storefront and store

@@ -30,8 +30,15 @@ final class PageCache
     public function __construct(private readonly string $folder) {}
 
     /** @param string $running what seasons run, as a release's timeline names them */
-    public static function place(string $folder, string $slug, int $release, string $running, int $version, string $day, string $path): string
-    {
+    public static function place(
+        string $folder,
+        string $slug,
+        int $release,
+        string $running,
+        int $version,
+        string $day,
+        string $path,
+    ): string {
         return sprintf('%s/%s/%s/%s', $folder, $slug, self::generation($release, $version, $day), self::page($running, $path));
     }
 
@@ -39,8 +46,17 @@ final class PageCache
      * @param list<array{int, string}> $timeline of the live release
      * @param callable(): string $unavailable makes the page for when the database is away
      */
-    public function keep(string $slug, int $release, array $timeline, string $running, int $version, string $day, string $path, string $html, callable $unavailable): void
-    {
+    public function keep(
+        string $slug,
+        int $release,
+        array $timeline,
+        string $running,
+        int $version,
+        string $day,
+        string $path,
+        string $html,
+        callable $unavailable,
+    ): void {
         $generation = "$this->folder/$slug/".self::generation($release, $version, $day);
         if (! is_dir($generation)) {
             if (! @mkdir($generation, 0o700, true) && ! is_dir($generation)) {
@@ -48,7 +64,10 @@ final class PageCache
             }
             $this->sweep($slug, basename($generation));
             WholeFile::put("$this->folder/$slug/".self::UNAVAILABLE, $unavailable());
-            WholeFile::put("$this->folder/$slug/".self::LIVE, (string) json_encode(['generation' => basename($generation), 'timeline' => $timeline]));
+            WholeFile::put(
+                "$this->folder/$slug/".self::LIVE,
+                (string) json_encode(['generation' => basename($generation), 'timeline' => $timeline]),
+            );
         }
         if ($this->hasRoom($generation, strlen($html))) {
             WholeFile::put("$generation/".self::page($running, $path), $html);

@@ -21,7 +21,10 @@ use Illuminate\View\View;
 final class PageController
 {
     /** Columns behind the ways to sort: key => [column, direction]; our choice is an order of its own. */
-    private const SORTS = ['shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'], 'low' => ['price', 'asc'], 'high' => ['price', 'desc']];
+    private const SORTS = [
+        'shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'], 'low' => ['price', 'asc'],
+        'high' => ['price', 'desc'],
+    ];
 
     private const MOST_PAGES = 10_000;
 
@@ -57,12 +60,21 @@ final class PageController
         $matching = $found->products()->with(self::CARD)
             ->when($request->flag('stock'), static fn(Builder $q) => $q->where('stock', '>', 0))
             ->when($request->flag('reduced'), static fn(Builder $q) => $q->whereColumn('was', '>', 'price'));
-        $products = $this->sorted($matching, $sort)->paginate($this->shop->number('grid.count'), page: $request->whole('page', 1, 1, self::MOST_PAGES));
+        $products = $this->sorted($matching, $sort)->paginate(
+            $this->shop->number('grid.count'),
+            page: $request->whole('page', 1, 1, self::MOST_PAGES),
+        );
 
         return view('shop.category', [
             'shop' => $this->shop, 'category' => $found, 'products' => $products, 'sort' => $sort, 'sorts' => $sorts,
             'stock' => $request->flag('stock'), 'reduced' => $request->flag('reduced'),
-            'asked' => array_filter(['sort' => $asked, 'stock' => $request->flag('stock') ? '1' : '', 'reduced' => $request->flag('reduced') ? '1' : '', 'cart' => $request->word('cart')], static fn(string $v): bool => $v !== ''),
+            'asked' => array_filter(
+                [
+                    'sort' => $asked, 'stock' => $request->flag('stock') ? '1' : '', 'reduced' => $request->flag('reduced') ? '1' : '',
+                    'cart' => $request->word('cart'),
+                ],
+                static fn(string $v): bool => $v !== '',
+            ),
         ]);
     }
 
@@ -71,11 +83,16 @@ final class PageController
     {
         /** @var ?Category $category */
         $category = Category::query()->orderBy('position')->first();
-        $products = $isPaged && $category !== null ? $category->products()->with(self::CARD)->orderBy('position')->limit(2)->get() : collect();
+        $products = $isPaged && $category !== null
+            ? $category->products()->with(self::CARD)->orderBy('position')->limit(2)->get()
+            : collect();
 
         return $category === null ? null : view('shop.category', [
-            'shop' => $this->shop, 'category' => $category, 'products' => new LengthAwarePaginator($products, 3 * $products->count(), max(1, $products->count()), $isPaged ? 2 : 1), 'sort' => $this->shop->text('grid.sort'),
-            'sorts' => array_diff_key(ProductSettings::SORTS, ['hand' => true]), 'stock' => ! $isPaged, 'reduced' => ! $isPaged, 'asked' => [],
+            'shop' => $this->shop, 'category' => $category,
+            'products' => new LengthAwarePaginator($products, 3 * $products->count(), max(1, $products->count()), $isPaged ? 2 : 1),
+            'sort' => $this->shop->text('grid.sort'),
+            'sorts' => array_diff_key(ProductSettings::SORTS, ['hand' => true]), 'stock' => ! $isPaged, 'reduced' => ! $isPaged,
+            'asked' => [],
         ]);
     }
 
@@ -120,7 +137,11 @@ final class PageController
         if ($source === 'hand') {
             $slugs = array_slice($this->shop->picks($band->path('products')), 0, $count);
 
-            return $query->whereIn('slug', $slugs)->get()->sortBy(static fn(Product $p): int|false => array_search($p->slug, $slugs, true))->values();
+            return $query
+                ->whereIn('slug', $slugs)
+                ->get()
+                ->sortBy(static fn(Product $p): int|false => array_search($p->slug, $slugs, true))
+                ->values();
         }
 
         $ordered = match ($source) {

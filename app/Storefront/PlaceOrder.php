@@ -25,7 +25,12 @@ final class PlaceOrder
     {
         $subject = "{$shop->text('header.logo.name')}: {$shop->text('say.order')} $order->number";
 
-        return ['storefront_id' => $shop->storefront->id, 'to' => (string) ($order->details['email'] ?? ''), 'subject' => mb_substr($subject, 0, 200), 'html' => view('shop.mail', ['shop' => $shop, 'order' => $order, 'subject' => $subject])->render()];
+        return [
+            'storefront_id' => $shop->storefront->id,
+            'to' => (string) ($order->details['email'] ?? ''),
+            'subject' => mb_substr($subject, 0, 200),
+            'html' => view('shop.mail', ['shop' => $shop, 'order' => $order, 'subject' => $subject])->render(),
+        ];
     }
 
     /**
@@ -42,7 +47,13 @@ final class PlaceOrder
             }
             $lines = $cart->load('lines')->lines;
             // In the order of their ids, whatever their order in the cart: two buyers wait for each other, never in a circle.
-            $stock = Product::query()->with('picture')->whereIn('id', $lines->pluck('product_id'))->orderBy('id')->lockForUpdate()->get()->keyBy('id');
+            $stock = Product::query()
+                ->with('picture')
+                ->whereIn('id', $lines->pluck('product_id'))
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->get()
+                ->keyBy('id');
             foreach ($lines as $line) {
                 $line->setRelation('product', $stock[$line->product_id]);
                 if ($stock[$line->product_id]->stock < $line->quantity) {
@@ -52,7 +63,9 @@ final class PlaceOrder
             $totals = $shop->visitor->totals();
             $isSoldOut = false;
             foreach ($lines as $line) {
-                Product::query()->whereKey($line->product_id)->update(['stock' => DB::raw('stock - '.(int) $line->quantity), 'sold' => DB::raw('sold + '.(int) $line->quantity)]);
+                Product::query()
+                    ->whereKey($line->product_id)
+                    ->update(['stock' => DB::raw('stock - '.(int) $line->quantity), 'sold' => DB::raw('sold + '.(int) $line->quantity)]);
                 $isSoldOut = $isSoldOut || $stock[$line->product_id]->stock === $line->quantity;
             }
             $order = Order::query()->create([
@@ -61,8 +74,18 @@ final class PlaceOrder
                 'token' => bin2hex(random_bytes(32)),
                 'cart_token' => $cart->token,
                 'details' => $cart->details ?? [],
-                'lines' => $lines->map(static fn($l): array => ['name' => $l->product->name, 'quantity' => $l->quantity, 'sum' => $l->product->price * $l->quantity])->values()->all(),
-                'totals' => ['goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total, 'code' => $totals->off > 0 ? $cart->code : null, 'offer' => (string) $cart->deliveryOffer?->name],
+                'lines' => $lines
+                    ->map(static fn($l): array => [
+                        'name' => $l->product->name,
+                        'quantity' => $l->quantity,
+                        'sum' => $l->product->price * $l->quantity,
+                    ])
+                    ->values()
+                    ->all(),
+                'totals' => [
+                    'goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total,
+                    'code' => $totals->off > 0 ? $cart->code : null, 'offer' => (string) $cart->deliveryOffer?->name,
+                ],
                 'payment' => '',
             ]);
             Cart::query()->whereKey($cart->id)->delete();
@@ -81,6 +104,8 @@ final class PlaceOrder
     /** The order a cart has become, if it has. */
     public static function madeOf(ShopContext $shop, ?string $cartToken): ?Order
     {
-        return $cartToken === null ? null : Order::query()->where('storefront_id', $shop->storefront->id)->firstWhere('cart_token', $cartToken);
+        return $cartToken === null
+            ? null
+            : Order::query()->where('storefront_id', $shop->storefront->id)->firstWhere('cart_token', $cartToken);
     }
 }

@@ -26,7 +26,10 @@ final readonly class PreviewMoment
         if ($time === 'now') {
             return new self(now()->toImmutable(), $written, $trial);
         }
-        if (! preg_match('/^(\d{4})(\d{2})(\d{2})-([01]\d|2[0-3])([0-5]\d)$/', $time, $m) || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])) {
+        if (
+            ! preg_match('/^(\d{4})(\d{2})(\d{2})-([01]\d|2[0-3])([0-5]\d)$/', $time, $m)
+            || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1])
+        ) {
             return null;
         }
 

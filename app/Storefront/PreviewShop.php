@@ -21,11 +21,17 @@ final class PreviewShop
         if ($look->storefront->slug !== $request->route('storefront')) {
             throw new NotFoundHttpException();
         }
-        $moment = PreviewMoment::read((string) $request->route('moment'), $look->storefront->store->zone()) ?? throw new NotFoundHttpException();
+        $moment = PreviewMoment::read(
+            (string) $request->route('moment'),
+            $look->storefront->store->zone(),
+        ) ?? throw new NotFoundHttpException();
         foreach (['storefront', 'look', 'moment'] as $name) {
             $request->route()->forgetParameter($name);
         }
-        $request->attributes->set('sample-cart', in_array($request->query('cart'), ['sample', 'sample-code'], true) ? $request->query('cart') : null);
+        $request->attributes->set(
+            'sample-cart',
+            in_array($request->query('cart'), ['sample', 'sample-code'], true) ? $request->query('cart') : null,
+        );
         $shop = $this->drafts->context($look, $request, $moment) ?? throw new NotFoundHttpException();
         $shop->layIcons();
         app()->instance(ShopContext::class, $shop);

@@ -27,7 +27,10 @@ final class PublicShop
         $slug = (string) $request->route('storefront');
         $request->route()->forgetParameter('storefront');
         // The address names the store here, so this one query looks at all of them.
-        $storefront = Storefront::query()->withoutGlobalScope('store')->with('store')->firstWhere('slug', $slug) ?? throw new NotFoundHttpException();
+        $storefront = Storefront::query()
+            ->withoutGlobalScope('store')
+            ->with('store')
+            ->firstWhere('slug', $slug) ?? throw new NotFoundHttpException();
         $this->store->is($storefront->store_id);
         $release = $storefront->liveRelease ?? throw new NotFoundHttpException();
         $visitor = new Visitor($storefront, $request);
@@ -56,7 +59,10 @@ final class PublicShop
                 gmdate('Ymd'),
                 $request->getPathInfo(),
                 (string) $response->getContent(),
-                static fn(): string => self::stripped(view('shop.trouble', ['shop' => $shop, 'status' => 503, 'words' => ShopTrouble::words(503)])->render()),
+                static fn(): string => self::stripped(view(
+                    'shop.trouble',
+                    ['shop' => $shop, 'status' => 503, 'words' => ShopTrouble::words(503)],
+                )->render()),
             );
         }
 
@@ -72,14 +78,17 @@ final class PublicShop
     /** What tells the workbench which setting a place comes from is nobody's business outside it. */
     private static function strip(Response $response): void
     {
-        if (str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html') && is_string($response->getContent())) {
+        if (
+            str_starts_with((string) $response->headers->get('Content-Type', 'text/html'), 'text/html')
+            && is_string($response->getContent())
+        ) {
             $response->setContent(self::stripped($response->getContent()));
         }
     }
 
     public static function stripped(string $html): string
     {
-        return (string) preg_replace('/ data-from="[^"<>]*"/', '', $html);
+        return (string) preg_replace('/\s+data-from="[^"<>]*"/', '', $html);
     }
 
     private static function context(Storefront $storefront, Release $release, string $running, Visitor $visitor): ShopContext
@@ -93,7 +102,9 @@ final class PublicShop
             $release->theme_css,
             $variant['look_css'],
             $visitor,
-            static fn(string $name): ?ShopPicture => isset($release->pictures[$name]) ? ShopPicture::fromArray($release->pictures[$name]) : null,
+            static fn(string $name): ?ShopPicture => isset($release->pictures[$name])
+                ? ShopPicture::fromArray($release->pictures[$name])
+                : null,
         );
     }
 }

@@ -15,8 +15,10 @@ final class SamplePages
 {
     /** key => label; the order of the shop window's list */
     private const LABELS = [
-        'home' => 'Home', 'category' => 'Category', 'product' => 'Product', 'gone' => 'Sold-out product', 'search' => 'Search', 'saved' => 'Saved items', 'account' => 'Your orders', 'cart' => 'Cart', 'empty' => 'Empty cart',
-        'checkout' => 'Checkout', 'mistakes' => 'Checkout with mistakes', 'delivery' => 'Delivery', 'paying' => 'Paying', 'received' => 'Order received',
+        'home' => 'Home', 'category' => 'Category', 'product' => 'Product', 'gone' => 'Sold-out product', 'search' => 'Search',
+        'saved' => 'Saved items', 'account' => 'Your orders', 'cart' => 'Cart', 'empty' => 'Empty cart',
+        'checkout' => 'Checkout', 'mistakes' => 'Checkout with mistakes', 'delivery' => 'Delivery', 'paying' => 'Paying',
+        'received' => 'Order received',
         'content' => 'Content page', 'locked' => 'Locked shop', 'nowhere' => 'Not found', 'code' => 'Cart with a code',
     ];
 
@@ -36,7 +38,11 @@ final class SamplePages
     public function paths(): array
     {
         // The richest examples: a product that is reduced and in stock shows the most, with a film most of all.
-        $rich = static fn() => Product::query()->whereColumn('was', '>', 'price')->where('stock', '>', 0)->whereNotNull('picture_id')->orderBy('position');
+        $rich = static fn() => Product::query()
+            ->whereColumn('was', '>', 'price')
+            ->where('stock', '>', 0)
+            ->whereNotNull('picture_id')
+            ->orderBy('position');
         $product = $rich()->whereNotNull('video')->value('slug') ?? $rich()->value('slug') ?? 'none';
         $soldOut = static fn() => Product::query()->where('stock', 0)->orderBy('position');
 
@@ -59,7 +65,14 @@ final class SamplePages
             'locked' => '/locked',
             'nowhere' => '/not-here',
             'code' => '/cart?cart=sample-code',
-            ...array_combine(array_keys(StateController::STATES), array_map(static fn(string $key, array $state): string => "/state/$key".($state[1] ? '?cart=sample' : ''), array_keys(StateController::STATES), StateController::STATES)),
+            ...array_combine(
+                array_keys(StateController::STATES),
+                array_map(
+                    static fn(string $key, array $state): string => "/state/$key".($state[1] ? '?cart=sample' : ''),
+                    array_keys(StateController::STATES),
+                    StateController::STATES,
+                ),
+            ),
         ];
     }
 

@@ -53,7 +53,10 @@ final class ShopContext
         private readonly string $previewPrefix = '',
     ) {}
 
-    /** @return array<string, bool|float|string|null> path => value of every setting that was asked for so far: what was made depends on no other */
+    /**
+     * @return array<string, bool|float|string|null> path => value of every setting that was asked for so far: what was made depends on no
+     *     other
+     */
     public function read(): array
     {
         return $this->read;
@@ -110,7 +113,9 @@ final class ShopContext
         return $name === '' ? null : ($this->library)($name);
     }
 
-    /** The logo's picture for a part that wears a scheme: the one for dark grounds where the ground is dark; null when the logo is words. */
+    /**
+     * The logo's picture for a part that wears a scheme: the one for dark grounds where the ground is dark; null when the logo is words.
+     */
     public function logo(string $schemePath): ?ShopPicture
     {
         if ($this->text('header.logo.kind') !== 'picture') {
@@ -210,7 +215,10 @@ final class ShopContext
     /** @return list<string> addresses of the font files a first view needs */
     public function fonts(): array
     {
-        $keys = array_unique([$this->text('type.body.family'), $this->text('type.heading.family'), $this->text('type.menu.family'), $this->text('type.button.family'), $this->text('type.price.family')]);
+        $keys = array_unique([
+            $this->text('type.body.family'), $this->text('type.heading.family'), $this->text('type.menu.family'),
+            $this->text('type.button.family'), $this->text('type.price.family'),
+        ]);
 
         return array_map(static fn(string $key): string => FontFaces::address($key), array_values($keys));
     }

@@ -9,7 +9,10 @@ final class ShopTrouble
 {
     private const WORDS = [
         403 => ['This is not open to you', 'Go back to the shop; nothing was changed.'],
-        404 => ['There is nothing at this address', 'The page you asked for may have been moved. Check the address, or go back to where you came from.'],
+        404 => [
+            'There is nothing at this address',
+            'The page you asked for may have been moved. Check the address, or go back to where you came from.',
+        ],
         405 => ['That did not work', 'Go back to the shop and try once more. Your cart is as it was.'],
         413 => ['That is too much at once', 'Send less and try once more.'],
         419 => ['This form was not sent from the shop', 'Open the page again and send it from there. Your cart is as it was.'],

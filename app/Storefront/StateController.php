@@ -45,14 +45,36 @@ final class StateController
             'cards' => view('shop.search', $shop + ['asked' => 'everything', 'products' => $this->everyKind()]),
             'letter' => view('shop.letter', $shop + ['email' => 'ada@example.org', 'valid' => true]),
             'letter-refused' => view('shop.letter', $shop + ['email' => 'ada at example', 'valid' => false]),
-            'account-refused' => view('shop.account', $shop + ['number' => 'W000000-000000', 'email' => 'ada@example.org', 'problem' => AccountController::NONE]),
-            'cart-refused' => view('shop.cart', $shop + ['problem' => CartController::UNSOLD, 'codeTyped' => 'NOTHING', 'codeProblem' => CartController::noSuchCode('NOTHING')]),
-            'delivery-refused' => view('shop.checkout.delivery', $shop + ['offers' => DeliveryOffer::query()->orderBy('position')->get(), 'chosen' => null, 'problem' => CheckoutController::NOT_CHOSEN]),
-            'paying-refused' => view('shop.checkout.paying', $shop + ['problem' => 'The card was declined. Nothing was taken. Try another card.', 'outcome' => 'decline']),
+            'account-refused' => view(
+                'shop.account',
+                $shop + ['number' => 'W000000-000000', 'email' => 'ada@example.org', 'problem' => AccountController::NONE],
+            ),
+            'cart-refused' => view(
+                'shop.cart',
+                $shop + [
+                    'problem' => CartController::UNSOLD,
+                    'codeTyped' => 'NOTHING',
+                    'codeProblem' => CartController::noSuchCode('NOTHING'),
+                ],
+            ),
+            'delivery-refused' => view(
+                'shop.checkout.delivery',
+                $shop + [
+                    'offers' => DeliveryOffer::query()->orderBy('position')->get(),
+                    'chosen' => null,
+                    'problem' => CheckoutController::NOT_CHOSEN,
+                ],
+            ),
+            'paying-refused' => view(
+                'shop.checkout.paying',
+                $shop + ['problem' => 'The card was declined. Nothing was taken. Try another card.', 'outcome' => 'decline'],
+            ),
             'locked-refused' => view('shop.locked', $shop + ['problem' => LockController::WRONG]),
             'search-empty' => view('shop.search', $shop + ['asked' => '', 'products' => collect()]),
             'search-none' => view('shop.search', $shop + ['asked' => 'zzz', 'products' => collect()]),
-            'category-none', 'category-paged' => (new PageController($this->shop))->categoryState($state === 'category-paged') ?? view('shop.nowhere', $shop),
+            'category-none',
+            'category-paged' => (new PageController($this->shop))->categoryState($state === 'category-paged')
+                ?? view('shop.nowhere', $shop),
             'saved-none' => view('shop.saved', $shop + ['products' => collect()]),
             'trouble' => view('shop.trouble', $shop + ['status' => 500, 'words' => ShopTrouble::words(500)]),
             default => throw new NotFoundHttpException(),
@@ -62,7 +84,10 @@ final class StateController
     /** @return Collection<int, Product> one of each kind that a card tells apart, as far as the store has it */
     private function everyKind(): Collection
     {
-        $with = static fn(callable $kind): ?Product => $kind(Product::query()->with(['picture', 'morePictures']))->orderBy('position')->orderBy('id')->first();
+        $with = static fn(callable $kind): ?Product => $kind(Product::query()->with(['picture', 'morePictures']))
+            ->orderBy('position')
+            ->orderBy('id')
+            ->first();
 
         return collect([
             $with(static fn($q) => $q->whereColumn('was', '>', 'price')->where('stock', '>', 0)),

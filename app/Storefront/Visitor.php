@@ -72,7 +72,10 @@ final class Visitor
         if ($this->isSample()) {
             return array_values(Product::query()->orderByDesc('sold')->limit(3)->pluck('slug')->all());
         }
-        $slugs = array_filter(explode(',', (string) $this->request->cookie(ShopCookies::SAVED, '')), static fn(string $s): bool => preg_match('/^[a-z0-9-]{1,120}$/D', $s) === 1);
+        $slugs = array_filter(
+            explode(',', (string) $this->request->cookie(ShopCookies::SAVED, '')),
+            static fn(string $s): bool => preg_match('/^[a-z0-9-]{1,120}$/D', $s) === 1,
+        );
 
         return array_slice(array_values(array_unique($slugs)), 0, self::MOST_SAVED);
     }
@@ -80,7 +83,11 @@ final class Visitor
     public function save(string $slug, bool $keep): void
     {
         $others = array_values(array_diff($this->saved(), [$slug]));
-        Cookie::queue($this->cookie(ShopCookies::SAVED, implode(',', array_slice($keep ? [$slug, ...$others] : $others, 0, self::MOST_SAVED)), 60 * 24 * 180));
+        Cookie::queue($this->cookie(
+            ShopCookies::SAVED,
+            implode(',', array_slice($keep ? [$slug, ...$others] : $others, 0, self::MOST_SAVED)),
+            60 * 24 * 180,
+        ));
     }
 
     /** The chosen country, or the store's own. */
@@ -115,7 +122,9 @@ final class Visitor
         $offer = $cart?->deliveryOffer;
 
         return Totals::of(
-            $cart === null ? [] : array_values($cart->lines->map(static fn($line): array => [$line->product->price, $line->quantity])->all()),
+            $cart === null
+                ? []
+                : array_values($cart->lines->map(static fn($line): array => [$line->product->price, $line->quantity])->all()),
             $code,
             now()->toImmutable(),
             $offer?->price,
@@ -166,7 +175,12 @@ final class Visitor
     /** A code that counts now, to show a cart with one. */
     private function runningCode(): ?string
     {
-        return PromotionCode::query()->where('minimum', 0)->where(static fn($q) => $q->whereNull('starts_at')->orWhere('starts_at', '<=', now()))->where(static fn($q) => $q->whereNull('ends_at')->orWhere('ends_at', '>', now()))->orderBy('id')->value('code');
+        return PromotionCode::query()
+            ->where('minimum', 0)
+            ->where(static fn($q) => $q->whereNull('starts_at')->orWhere('starts_at', '<=', now()))
+            ->where(static fn($q) => $q->whereNull('ends_at')->orWhere('ends_at', '>', now()))
+            ->orderBy('id')
+            ->value('code');
     }
 
     private function isSample(): bool
@@ -178,7 +192,14 @@ final class Visitor
     private function sampleCart(): Cart
     {
         $products = Product::query()->with('picture')->where('stock', '>', 0)->orderByDesc('sold')->limit(3)->get();
-        $cart = new Cart(['storefront_id' => $this->storefront->id, 'code' => $this->request->attributes->get('sample-cart') === 'sample-code' ? $this->runningCode() : null, 'details' => ['name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth', 'postcode' => '04101', 'country' => 'US']]);
+        $cart = new Cart([
+            'storefront_id' => $this->storefront->id,
+            'code' => $this->request->attributes->get('sample-cart') === 'sample-code' ? $this->runningCode() : null,
+            'details' => [
+                'name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth',
+                'postcode' => '04101', 'country' => 'US',
+            ],
+        ]);
         $cart->setRelation('deliveryOffer', DeliveryOffer::query()->orderBy('position')->first());
 
         return $cart->setRelation('lines', $products->map(

@@ -45,7 +45,12 @@ final class ProductSearch
         sort($ranked);
         $ids = array_column(array_slice($ranked, 0, $most), 2);
 
-        return Product::query()->with($with)->whereKey($ids)->get()->sortBy(static fn(Product $p): int => (int) array_search($p->id, $ids, true))->values();
+        return Product::query()
+            ->with($with)
+            ->whereKey($ids)
+            ->get()
+            ->sortBy(static fn(Product $p): int => (int) array_search($p->id, $ids, true))
+            ->values();
     }
 
     /**
@@ -55,7 +60,11 @@ final class ProductSearch
      */
     private static function amongTheMostSold(array $words): array
     {
-        $sold = Product::query()->orderByDesc('sold')->orderBy('id')->limit(self::FIRST)->select(['id', 'name', 'note', 'sold', 'search_terms']);
+        $sold = Product::query()
+            ->orderByDesc('sold')
+            ->orderBy('id')
+            ->limit(self::FIRST)
+            ->select(['id', 'name', 'note', 'sold', 'search_terms']);
         $query = DB::query()->fromSub($sold, 'most_sold')->select(['id', 'name', 'note', 'sold'])->limit(self::RANKED);
         foreach ($words as $word) {
             $query->whereRaw("concat(' ', search_terms) like ?", ["% $word%"]);

@@ -34,19 +34,31 @@ final class StoreReader
     {
         $asked = StoreContents::asked($look);
         $menus = MenuEntry::query()->orderBy('position')->toBase()->get(['menu', 'target'])->groupBy('menu');
-        $linked = [...$asked['addresses'], ...$menus->flatten(1)->map(static fn(object $e): string => (string) strtok($e->target, '?'))->all()];
+        $linked = [
+            ...$asked['addresses'],
+            ...$menus->flatten(1)->map(static fn(object $e): string => (string) strtok($e->target, '?'))->all(),
+        ];
         $pages = Page::query()->orderBy('id')->toBase()->get(['slug', 'title', 'policy']);
         $there = $this->there($linked, $asked['products'], $asked['pictures']);
 
         return new StoreContents(
             $pages->mapWithKeys(static fn(object $p): array => ["/page/$p->slug" => $p->title])->all(),
-            [...array_keys(StoreContents::FIXED), ...$pages->map(static fn(object $p): string => "/page/$p->slug")->all(), ...$there['address']],
+            [
+                ...array_keys(StoreContents::FIXED),
+                ...$pages->map(static fn(object $p): string => "/page/$p->slug")->all(),
+                ...$there['address'],
+            ],
             $menus->map(static fn(Collection $entries): array => array_values($entries->pluck('target')->all()))->all(),
             $there['picture'],
             $there['product'],
             count($store->countries ?? []) ?: 1,
             $store->time_zone,
-            array_values($pages->filter(static fn(object $p): bool => (bool) $p->policy)->map(static fn(object $p): string => "/page/$p->slug")->all()),
+            array_values(
+                $pages
+                    ->filter(static fn(object $p): bool => (bool) $p->policy)
+                    ->map(static fn(object $p): string => "/page/$p->slug")
+                    ->all(),
+            ),
         );
     }
 
@@ -64,13 +76,24 @@ final class StoreReader
     private function findTargets(string $asked): array
     {
         $matches = static fn(string $title): bool => $asked === '' || mb_stripos($title, $asked) !== false;
-        $pages = Page::query()->orderBy('id')->pluck('title', 'slug')->mapWithKeys(static fn(string $title, string $slug): array => ["/page/$slug" => $title])->all();
+        $pages = Page::query()
+            ->orderBy('id')
+            ->pluck('title', 'slug')
+            ->mapWithKeys(static fn(string $title, string $slug): array => ["/page/$slug" => $title])
+            ->all();
 
         return array_filter([
             'Pages' => array_filter([...StoreContents::FIXED, ...$pages], $matches),
-            'Categories' => Category::query()->when($asked !== '', static fn(Builder $q) => $q->where('name', 'like', self::like($asked)))->orderBy('position')->limit(self::OFFERED)->pluck('name', 'slug')
+            'Categories' => Category::query()
+                ->when($asked !== '', static fn(Builder $q) => $q->where('name', 'like', self::like($asked)))
+                ->orderBy('position')
+                ->limit(self::OFFERED)
+                ->pluck('name', 'slug')
                 ->mapWithKeys(static fn(string $name, string $slug): array => ["/category/$slug" => $name])->all(),
-            'Products' => array_combine(array_map(static fn(string $slug): string => "/product/$slug", array_keys($this->products($asked))), array_values($this->products($asked))),
+            'Products' => array_combine(
+                array_map(static fn(string $slug): string => "/product/$slug", array_keys($this->products($asked))),
+                array_values($this->products($asked)),
+            ),
         ]);
     }
 
@@ -91,19 +114,37 @@ final class StoreReader
     /** Whether there is more of a kind than is offered at once. */
     public function hasMore(string $kind): bool
     {
-        return $this->offered["more $kind"] ??= ($kind === 'picture' ? Picture::query()->offset(self::OFFERED)->limit(1)->exists() : Product::query()->offset(self::OFFERED)->limit(1)->exists());
+        return $this->offered["more $kind"] ??= (
+            $kind === 'picture'
+                ? Picture::query()->offset(self::OFFERED)->limit(1)->exists()
+                : Product::query()->offset(self::OFFERED)->limit(1)->exists()
+        );
     }
 
     /** @return array<string, string> slug => name of products found by what somebody typed, in order of the shelves */
     public function products(string $asked = ''): array
     {
-        return $this->offered["product $asked"] ??= Product::query()->when($asked !== '', static fn(Builder $q) => $q->where('name', 'like', self::like($asked)))->orderBy('position')->orderBy('id')->limit(self::OFFERED)->pluck('name', 'slug')->all();
+        return $this->offered["product $asked"] ??= Product::query()
+            ->when($asked !== '', static fn(Builder $q) => $q->where('name', 'like', self::like($asked)))
+            ->orderBy('position')
+            ->orderBy('id')
+            ->limit(self::OFFERED)
+            ->pluck('name', 'slug')
+            ->all();
     }
 
     /** @return array<string, string> name => alternative text of pictures found by what somebody typed, the latest first */
     public function pictures(string $asked = ''): array
     {
-        return $this->offered["picture $asked"] ??= Picture::query()->when($asked !== '', static fn(Builder $q) => $q->where('alt', 'like', self::like($asked))->orWhere('name', 'like', self::like($asked)))->orderByDesc('id')->limit(self::OFFERED)->pluck('alt', 'name')->all();
+        return $this->offered["picture $asked"] ??= Picture::query()
+            ->when(
+                $asked !== '',
+                static fn(Builder $q) => $q->where('alt', 'like', self::like($asked))->orWhere('name', 'like', self::like($asked)),
+            )
+            ->orderByDesc('id')
+            ->limit(self::OFFERED)
+            ->pluck('alt', 'name')
+            ->all();
     }
 
     /**
@@ -137,8 +178,14 @@ final class StoreReader
      */
     private function there(array $addresses, array $products, array $pictures): array
     {
-        $in = static fn(string $prefix): array => array_values(array_unique(array_map(static fn(string $a): string => substr($a, strlen($prefix)), array_filter($addresses, static fn(string $a): bool => str_starts_with($a, $prefix)))));
-        $of = fn(string $kind, string $table, string $column, array $names): QueryBuilder => DB::table($table)->selectRaw("'$kind' as kind, $column as name")->where('store_id', $this->current->id())->whereIn($column, $names);
+        $in = static fn(string $prefix): array => array_values(array_unique(array_map(
+            static fn(string $a): string => substr($a, strlen($prefix)),
+            array_filter($addresses, static fn(string $a): bool => str_starts_with($a, $prefix)),
+        )));
+        $of = fn(string $kind, string $table, string $column, array $names): QueryBuilder => DB::table($table)
+            ->selectRaw("'$kind' as kind, $column as name")
+            ->where('store_id', $this->current->id())
+            ->whereIn($column, $names);
         $rows = $of('/category/', 'categories', 'slug', $in('/category/'))
             ->unionAll($of('/product/', 'products', 'slug', $in('/product/')))
             ->unionAll($of('product', 'products', 'slug', $products))

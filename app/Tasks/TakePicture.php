@@ -32,7 +32,13 @@ final class TakePicture implements ShouldQueue
         $store->is($task->store_id);
         try {
             self::begin($task);
-            $picture = $keep->fromFile($task->file(), $task->title, $task->alt, $task->picture_id === null ? null : Picture::query()->findOrFail($task->picture_id), static fn(int $sizes) => self::step($task, $sizes));
+            $picture = $keep->fromFile(
+                $task->file(),
+                $task->title,
+                $task->alt,
+                $task->picture_id === null ? null : Picture::query()->findOrFail($task->picture_id),
+                static fn(int $sizes) => self::step($task, $sizes),
+            );
             self::end($task, TaskState::Done, '', $picture->id);
         } catch (TaskCancelled) {
             self::end($task, TaskState::Cancelled, 'Called off. Nothing was added.');
@@ -73,7 +79,12 @@ final class TakePicture implements ShouldQueue
 
     private static function end(Task $task, TaskState $state, string $words, ?int $picture = null): void
     {
-        self::rows($task)->update(['state' => $state->value, 'words' => mb_substr($words, 0, 500), 'picture_id' => $picture ?? $task->picture_id, ...$state === TaskState::Done ? ['done' => DB::raw('total')] : []]);
+        self::rows($task)->update([
+            'state' => $state->value,
+            'words' => mb_substr($words, 0, 500),
+            'picture_id' => $picture ?? $task->picture_id,
+            ...$state === TaskState::Done ? ['done' => DB::raw('total')] : [],
+        ]);
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<Task> */

@@ -39,7 +39,12 @@ final class Tasks
         if (Task::query()->whereIn('state', [TaskState::Waiting, TaskState::Running])->count() >= self::MOST_WAITING) {
             return null;
         }
-        $task = Transaction::run(static fn(): Task => Task::query()->create(['picture_id' => $instead?->id, 'title' => mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120), 'alt' => $alt, 'state' => TaskState::Waiting]));
+        $task = Transaction::run(static fn(): Task => Task::query()->create([
+            'picture_id' => $instead?->id,
+            'title' => mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120),
+            'alt' => $alt,
+            'state' => TaskState::Waiting,
+        ]));
         $file->move(dirname($task->file()), basename($task->file()));
         TakePicture::dispatch($task->id);
 
@@ -55,7 +60,10 @@ final class Tasks
     /** What has not begun is over at once; what runs ends at its next step. */
     public function cancel(Task $task): void
     {
-        $changed = Task::query()->whereKey($task->id)->whereIn('state', [TaskState::Waiting, TaskState::Running])->update(['state' => TaskState::Cancelled, 'words' => 'Called off. Nothing was added.']);
+        $changed = Task::query()
+            ->whereKey($task->id)
+            ->whereIn('state', [TaskState::Waiting, TaskState::Running])
+            ->update(['state' => TaskState::Cancelled, 'words' => 'Called off. Nothing was added.']);
         if ($changed === 1 && $task->state === TaskState::Waiting) {
             @unlink($task->file());
         }

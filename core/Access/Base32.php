@@ -11,9 +11,18 @@ final class Base32
 
     public static function encode(string $bytes): string
     {
-        $bits = implode('', array_map(static fn(string $byte): string => sprintf('%08b', ord($byte)), $bytes === '' ? [] : str_split($bytes)));
+        $bits = implode(
+            '',
+            array_map(static fn(string $byte): string => sprintf('%08b', ord($byte)), $bytes === '' ? [] : str_split($bytes)),
+        );
 
-        return implode('', array_map(static fn(string $five): string => self::ALPHABET[(int) bindec(str_pad($five, 5, '0'))], $bits === '' ? [] : str_split($bits, 5)));
+        return implode(
+            '',
+            array_map(
+                static fn(string $five): string => self::ALPHABET[(int) bindec(str_pad($five, 5, '0'))],
+                $bits === '' ? [] : str_split($bits, 5),
+            ),
+        );
     }
 
     /** @throws \InvalidArgumentException when a letter is not of the alphabet */
@@ -28,6 +37,12 @@ final class Base32
             $bits .= sprintf('%05b', $value);
         }
 
-        return implode('', array_map(static fn(string $eight): string => chr((int) bindec($eight)), array_filter(str_split($bits, 8), static fn(string $b): bool => strlen($b) === 8)));
+        return implode(
+            '',
+            array_map(
+                static fn(string $eight): string => chr((int) bindec($eight)),
+                array_filter(str_split($bits, 8), static fn(string $b): bool => strlen($b) === 8),
+            ),
+        );
     }
 }

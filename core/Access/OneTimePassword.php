@@ -56,6 +56,12 @@ final class OneTimePassword
     /** What an authenticator reads from a code: the key URI format, common practice, no standard. */
     public static function address(string $secret, string $account): string
     {
-        return sprintf('otpauth://totp/Ikat:%s?secret=%s&issuer=Ikat&algorithm=SHA1&digits=%d&period=%d', rawurlencode($account), Base32::encode($secret), self::DIGITS, self::PERIOD);
+        return sprintf(
+            'otpauth://totp/Ikat:%s?secret=%s&issuer=Ikat&algorithm=SHA1&digits=%d&period=%d',
+            rawurlencode($account),
+            Base32::encode($secret),
+            self::DIGITS,
+            self::PERIOD,
+        );
     }
 }

@@ -13,7 +13,10 @@ final class Checks
     /** @return list<Check> */
     public static function all(): array
     {
-        return [new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new EmptyMenus(), new LostPictures(), new PageContents(), new Logos(), new SeasonTimes()];
+        return [
+            new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new EmptyMenus(), new LostPictures(),
+            new PageContents(), new Logos(), new SeasonTimes(),
+        ];
     }
 
     /** @return list<Finding> */
@@ -23,7 +26,14 @@ final class Checks
         foreach (self::all() as $check) {
             $findings = [...$findings, ...$check->run($input)];
         }
-        usort($findings, static fn(Finding $a, Finding $b): int => [$a->severity()->rank(), $a->fulfillment(), $a->key()] <=> [$b->severity()->rank(), $b->fulfillment(), $b->key()]);
+        usort(
+            $findings,
+            static fn(Finding $a, Finding $b): int => [
+                $a->severity()->rank(),
+                $a->fulfillment(),
+                $a->key(),
+            ] <=> [$b->severity()->rank(), $b->fulfillment(), $b->key()],
+        );
 
         return $findings;
     }

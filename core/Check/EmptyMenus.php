@@ -14,7 +14,14 @@ final class EmptyMenus implements Check
     {
         foreach (self::shown($input) as $menu => [$path, $step]) {
             if (($input->get(StoreContents::class)->menus[$menu] ?? []) === []) {
-                yield new SettingFinding("menu:$menu", Severity::ShouldFix, $step, $path, "The $menu menu is shown and has no entries", 'Give it entries in the Storeroom, or show another menu.');
+                yield new SettingFinding(
+                    "menu:$menu",
+                    Severity::ShouldFix,
+                    $step,
+                    $path,
+                    "The $menu menu is shown and has no entries",
+                    'Give it entries in the Storeroom, or show another menu.',
+                );
             }
         }
     }
@@ -29,7 +36,11 @@ final class EmptyMenus implements Check
     {
         $shown = ['main' => ['header.menu.place', StepKey::HEADER]];
         foreach ($input->look->all() as $path => $resolution) {
-            if ($resolution->unmet === null && ($path === 'header.menu.second' || self::isOfLinks(SettingPath::of($path))) && $resolution->value !== 'none') {
+            if (
+                $resolution->unmet === null
+                && ($path === 'header.menu.second' || self::isOfLinks(SettingPath::of($path)))
+                && $resolution->value !== 'none'
+            ) {
                 $shown[(string) $resolution->value] ??= [$path, $resolution->setting->step];
             }
         }

@@ -13,14 +13,34 @@ final class LinkTargets implements Check
     {
         foreach ($input->look->all() as $path => $resolution) {
             $setting = $resolution->setting;
-            if ($setting->type instanceof TargetType && ! $setting->type->isWeb && $resolution->unmet === null && $resolution->value !== '' && ! $input->get(StoreContents::class)->has((string) $resolution->value)) {
-                yield new SettingFinding("target:$path", Severity::ShouldFix, $setting->step, $path, "$setting->label: $resolution->value is not in the shop", 'Choose a page, category or product that is there.');
+            if (
+                $setting->type instanceof TargetType
+                && ! $setting->type->isWeb
+                && $resolution->unmet === null
+                && $resolution->value !== ''
+                && ! $input->get(StoreContents::class)->has((string) $resolution->value)
+            ) {
+                yield new SettingFinding(
+                    "target:$path",
+                    Severity::ShouldFix,
+                    $setting->step,
+                    $path,
+                    "$setting->label: $resolution->value is not in the shop",
+                    'Choose a page, category or product that is there.',
+                );
             }
         }
         foreach ($input->get(StoreContents::class)->menus as $menu => $targets) {
             foreach ($targets as $target) {
                 if (! $input->get(StoreContents::class)->has($target)) {
-                    yield new SettingFinding("target:menu:$menu:$target", Severity::ShouldFix, \Ikat\Core\Setting\StepKey::HEADER, '', "The $menu menu leads to $target, which is not in the shop", 'Change or remove that entry in the Storeroom.');
+                    yield new SettingFinding(
+                        "target:menu:$menu:$target",
+                        Severity::ShouldFix,
+                        \Ikat\Core\Setting\StepKey::HEADER,
+                        '',
+                        "The $menu menu leads to $target, which is not in the shop",
+                        'Change or remove that entry in the Storeroom.',
+                    );
                 }
             }
         }

@@ -11,7 +11,8 @@ final readonly class LogoMeasures implements Measurement
 {
     /**
      * @param ?int $height px of the logo's file; null when the logo is words or a drawing, sharp at any size
-     * @param list<array{label: string, path: string, ratio: float}> $places where the logo stands, the setting that decides its ground, contrast of its edge
+     * @param list<array{label: string, path: string, ratio: float}> $places where the logo stands, the setting that decides its ground,
+     *     contrast of its edge
      * @param float $markKept share of the icon's light and dark that is left at 16 px
      * @param float $markContrast between its darkest and lightest tenth there
      */

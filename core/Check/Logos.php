@@ -30,13 +30,28 @@ final class Logos implements Check
         }
         foreach ($measures->places as $place) {
             if ($place['ratio'] < Contrast::NON_TEXT) {
-                yield new SettingFinding("logo-faint:$place[path]", Severity::ShouldFix, StepKey::LOGO, 'header.logo.picture', "Logo is hard to make out: $place[label]", sprintf('%s : 1 at its edge, 3 wanted (WCAG 2.2, 1.4.11)', ContrastFinding::ratioText($place['ratio'])));
+                yield new SettingFinding(
+                    "logo-faint:$place[path]",
+                    Severity::ShouldFix,
+                    StepKey::LOGO,
+                    'header.logo.picture',
+                    "Logo is hard to make out: $place[label]",
+                    sprintf('%s : 1 at its edge, 3 wanted (WCAG 2.2, 1.4.11)', ContrastFinding::ratioText($place['ratio'])),
+                );
             }
         }
         if ($measures->markKept < MarkDetail::NEEDED || $measures->markContrast < Contrast::NON_TEXT) {
-            yield new SettingFinding('mark-lost', Severity::ShouldFix, StepKey::LOGO, 'icon.from', 'The icon is not recognizable at 16 pixels', $measures->markContrast < Contrast::NON_TEXT
+            $measured = $measures->markContrast < Contrast::NON_TEXT
                 ? sprintf('%s : 1 between mark and ground; choose other colors', ContrastFinding::ratioText($measures->markContrast))
-                : sprintf('%d%% of its light and dark is left; choose a simpler part', (int) floor(100 * $measures->markKept)));
+                : sprintf('%d%% of its light and dark is left; choose a simpler part', (int) floor(100 * $measures->markKept));
+            yield new SettingFinding(
+                'mark-lost',
+                Severity::ShouldFix,
+                StepKey::LOGO,
+                'icon.from',
+                'The icon is not recognizable at 16 pixels',
+                $measured,
+            );
         }
     }
 
@@ -47,7 +62,19 @@ final class Logos implements Check
             $path = "header.logo.size.$device";
             $shown = LogoSettings::PICTURE_HEIGHT * (float) $input->look->value($path);
             if (Sharpness::share($height, $shown, self::COMMON) < 1) {
-                yield new SettingFinding("logo-blurred:$device", Severity::ShouldFix, StepKey::LOGO, $path, "Logo is blurred on a $device with a sharp screen", sprintf('%d pixels for %d; sharp up to size %d', $height, (int) ceil($shown * self::COMMON), (int) floor($height / self::COMMON / LogoSettings::PICTURE_HEIGHT)));
+                yield new SettingFinding(
+                    "logo-blurred:$device",
+                    Severity::ShouldFix,
+                    StepKey::LOGO,
+                    $path,
+                    "Logo is blurred on a $device with a sharp screen",
+                    sprintf(
+                        '%d pixels for %d; sharp up to size %d',
+                        $height,
+                        (int) ceil($shown * self::COMMON),
+                        (int) floor($height / self::COMMON / LogoSettings::PICTURE_HEIGHT),
+                    ),
+                );
             }
         }
     }

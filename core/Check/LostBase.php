@@ -12,7 +12,14 @@ final class LostBase implements Check
     public function run(Inspection $input): iterable
     {
         if ($input->get(BaseState::class)->missing !== null) {
-            yield new SettingFinding('base', Severity::Stops, StepKey::START, '', 'What the look stands on is not all there', $input->get(BaseState::class)->missing);
+            yield new SettingFinding(
+                'base',
+                Severity::Stops,
+                StepKey::START,
+                '',
+                'What the look stands on is not all there',
+                $input->get(BaseState::class)->missing,
+            );
         }
     }
 }

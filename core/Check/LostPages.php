@@ -29,7 +29,14 @@ final class LostPages implements Check
             }
         }
         foreach (array_diff_key($input->get(StoreContents::class)->pages, array_flip($linked)) as $address => $title) {
-            yield new SettingFinding("lost:$address", Severity::Know, StepKey::FOOTER, FooterSettings::blocks()->path, "Nothing leads to the page “{$title}”", 'Put it in a menu, or let a button or a footer block lead there.');
+            yield new SettingFinding(
+                "lost:$address",
+                Severity::Know,
+                StepKey::FOOTER,
+                FooterSettings::blocks()->path,
+                "Nothing leads to the page “{$title}”",
+                'Put it in a menu, or let a button or a footer block lead there.',
+            );
         }
     }
 }

@@ -18,12 +18,20 @@ final class LostPictures implements Check
                 continue;
             }
             $there = match (true) {
-                $setting->type instanceof PictureType, $setting->type instanceof PicksType && $setting->type->kind === 'picture' => $input->get(StoreContents::class)->pictures,
+                $setting->type instanceof PictureType,
+                $setting->type instanceof PicksType && $setting->type->kind === 'picture' => $input->get(StoreContents::class)->pictures,
                 $setting->type instanceof PicksType => $input->get(StoreContents::class)->products,
                 default => null,
             };
             foreach ($there === null ? [] : array_diff(explode(',', (string) $resolution->value), $there) as $name) {
-                yield new SettingFinding("gone:$path:$name", Severity::ShouldFix, $setting->step, $path, "$setting->label: “{$name}” is not there", 'Choose another one.');
+                yield new SettingFinding(
+                    "gone:$path:$name",
+                    Severity::ShouldFix,
+                    $setting->step,
+                    $path,
+                    "$setting->label: “{$name}” is not there",
+                    'Choose another one.',
+                );
             }
         }
     }

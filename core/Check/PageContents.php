@@ -21,7 +21,10 @@ final class PageContents implements Check
     public function run(Inspection $input): iterable
     {
         $look = $input->look;
-        $bands = array_values(array_filter(Item::listed('band', $look->text('home.bands')), static fn(Item $b): bool => self::isShown($b, $look)));
+        $bands = array_values(array_filter(
+            Item::listed('band', $look->text('home.bands')),
+            static fn(Item $b): bool => self::isShown($b, $look),
+        ));
         yield from self::headings($bands, $look);
         foreach ($bands as $band) {
             yield from match ($band->kind) {
@@ -45,13 +48,32 @@ final class PageContents implements Check
      */
     private static function headings(array $bands, ResolvedLook $look): iterable
     {
-        $first = array_values(array_filter($bands, static fn(Item $b): bool => $look->catalog->has($b->path('level')) && $look->text($b->path('level')) === '1' && $look->text($b->path('heading')) !== ''));
+        $first = array_values(array_filter(
+            $bands,
+            static fn(Item $b): bool => $look->catalog->has($b->path('level'))
+                && $look->text($b->path('level')) === '1'
+                && $look->text($b->path('heading')) !== '',
+        ));
         foreach (array_slice($first, 1) as $band) {
             $path = $band->path('level');
-            yield new SettingFinding("first-level:$path", Severity::ShouldFix, StepKey::PAGES, $path, "The home page has another first-level heading: “{$look->text($band->path('heading'))}”", 'Give it the second level; one heading says what the page is about.');
+            yield new SettingFinding(
+                "first-level:$path",
+                Severity::ShouldFix,
+                StepKey::PAGES,
+                $path,
+                "The home page has another first-level heading: “{$look->text($band->path('heading'))}”",
+                'Give it the second level; one heading says what the page is about.',
+            );
         }
         if ($first === [] && $bands !== []) {
-            yield new SettingFinding('first-level', Severity::ShouldFix, StepKey::PAGES, 'home.bands', 'The home page has no first-level heading', 'Give the first band’s heading the first level.');
+            yield new SettingFinding(
+                'first-level',
+                Severity::ShouldFix,
+                StepKey::PAGES,
+                'home.bands',
+                'The home page has no first-level heading',
+                'Give the first band’s heading the first level.',
+            );
         }
     }
 
@@ -76,7 +98,14 @@ final class PageContents implements Check
             if (! $isFilled) {
                 $path = $band->path("$column.heading");
                 $label = explode(':', $look->catalog->get($path)->label)[0];
-                yield new SettingFinding("unfilled:$path", Severity::ShouldFix, StepKey::PAGES, $path, "$label: its $column column is empty", 'Fill it, or show fewer columns.');
+                yield new SettingFinding(
+                    "unfilled:$path",
+                    Severity::ShouldFix,
+                    StepKey::PAGES,
+                    $path,
+                    "$label: its $column column is empty",
+                    'Fill it, or show fewer columns.',
+                );
             }
         }
     }

@@ -64,7 +64,11 @@ final readonly class StoreContents implements Measurement
             }
         }
 
-        return ['addresses' => array_values(array_unique($asked['addresses'])), 'pictures' => array_values(array_unique($asked['pictures'])), 'products' => array_values(array_unique($asked['products']))];
+        return [
+            'addresses' => array_values(array_unique($asked['addresses'])),
+            'pictures' => array_values(array_unique($asked['pictures'])),
+            'products' => array_values(array_unique($asked['products'])),
+        ];
     }
 
     public function has(string $address): bool

@@ -15,7 +15,8 @@ namespace Ikat\Core\Color;
 final class ColorParser
 {
     private const SPACES = [
-        'srgb' => ColorSpace::Srgb, 'srgb-linear' => ColorSpace::SrgbLinear, 'display-p3' => ColorSpace::DisplayP3, 'a98-rgb' => ColorSpace::A98Rgb, 'prophoto-rgb' => ColorSpace::ProphotoRgb,
+        'srgb' => ColorSpace::Srgb, 'srgb-linear' => ColorSpace::SrgbLinear, 'display-p3' => ColorSpace::DisplayP3,
+        'a98-rgb' => ColorSpace::A98Rgb, 'prophoto-rgb' => ColorSpace::ProphotoRgb,
         'rec2020' => ColorSpace::Rec2020, 'xyz' => ColorSpace::XyzD65, 'xyz-d65' => ColorSpace::XyzD65, 'xyz-d50' => ColorSpace::XyzD50,
     ];
     private const FUNCTIONS = ['rgb', 'rgba', 'hsl', 'hsla', 'hwb', 'lab', 'lch', 'oklab', 'oklch'];
@@ -27,12 +28,17 @@ final class ColorParser
     private const HUES = ['hsl' => 0, 'hwb' => 0, 'lch' => 2, 'oklch' => 2];
 
     /** What 100% stands for, value by value (CSS Color 4, sections 5 to 9). */
-    private const WHOLES = ['rgb' => [255, 255, 255], 'hsl' => [1, 100, 100], 'hwb' => [1, 100, 100], 'lab' => [100, 125, 125], 'lch' => [100, 150, 1], 'oklab' => [1, 0.4, 0.4], 'oklch' => [1, 0.4, 1], 'color' => [1, 1, 1]];
+    private const WHOLES = [
+        'rgb' => [255, 255, 255], 'hsl' => [1, 100, 100], 'hwb' => [1, 100, 100], 'lab' => [100, 125, 125], 'lch' => [100, 150, 1],
+        'oklab' => [1, 0.4, 0.4], 'oklch' => [1, 0.4, 1], 'color' => [1, 1, 1],
+    ];
 
     /** Bounds that a value is held to when it is read. */
     private const BOUNDS = [
-        'rgb' => [[0, 255], [0, 255], [0, 255]], 'hsl' => [null, [0, INF], null], 'hwb' => [null, [0, INF], [0, INF]], 'lab' => [[0, 100], null, null],
-        'lch' => [[0, 100], [0, INF], null], 'oklab' => [[0, 1], null, null], 'oklch' => [[0, 1], [0, INF], null], 'color' => [null, null, null],
+        'rgb' => [[0, 255], [0, 255], [0, 255]], 'hsl' => [null, [0, INF], null], 'hwb' => [null, [0, INF], [0, INF]],
+        'lab' => [[0, 100], null, null],
+        'lch' => [[0, 100], [0, INF], null], 'oklab' => [[0, 1], null, null], 'oklch' => [[0, 1], [0, INF], null],
+        'color' => [null, null, null],
     ];
 
     /** Values beyond are held here, so that no conversion runs out of numbers. */
@@ -133,7 +139,10 @@ final class ColorParser
         $space = $name === 'color' ? self::space($text, $body) : null;
         [$values, $alpha] = $hasCommas ? self::splitLegacy($text, $body) : self::splitModern($text, $body);
         if (count($values) !== 3) {
-            throw UnreadableColor::because($text, sprintf('%s() takes three values%s, this has %d', $name, $space === null ? '' : ' after the space', count($values)));
+            throw UnreadableColor::because(
+                $text,
+                sprintf('%s() takes three values%s, this has %d', $name, $space === null ? '' : ' after the space', count($values)),
+            );
         }
         if ($hasCommas) {
             self::refuseModernInLegacy($text, $name, [...$values, ...$alpha === null ? [] : [$alpha]]);
@@ -146,17 +155,27 @@ final class ColorParser
         [$wholes, $bounds] = [self::WHOLES[$kind], self::BOUNDS[$kind]];
         $numbers = [];
         foreach ($values as $i => $value) {
-            $numbers[] = (self::HUES[$kind] ?? null) === $i ? self::hue($text, $value) : self::held(self::number($text, $value, $wholes[$i]), $bounds[$i]);
+            $numbers[] = (self::HUES[$kind] ?? null) === $i
+                ? self::hue($text, $value)
+                : self::held(self::number($text, $value, $wholes[$i]), $bounds[$i]);
         }
         // What browsers paint: in percentages, saturation and lightness end at 100; in numbers they do not.
-        if ($kind === 'hsl' && $numbers[0] !== null && $values[1][0] === ColorTokens::PERCENTAGE && $values[2][0] === ColorTokens::PERCENTAGE) {
+        if (
+            $kind === 'hsl'
+            && $numbers[0] !== null
+            && $values[1][0] === ColorTokens::PERCENTAGE
+            && $values[2][0] === ColorTokens::PERCENTAGE
+        ) {
             $numbers = [$numbers[0], self::held($numbers[1], [0, 100]), self::held($numbers[2], [0, 100])];
         }
         // `none` alpha is read as 0, as everywhere outside interpolation (CSS Color 4, section 4.4).
         $opacity = $alpha === null ? 1.0 : max(0.0, min(1.0, self::number($text, $alpha, 1) ?? 0.0));
 
         return match ($kind) {
-            'rgb' => Color::in(ColorSpace::Srgb, ...[...array_map(static fn(?float $n): ?float => $n === null ? null : $n / 255, $numbers), $opacity]),
+            'rgb' => Color::in(
+                ColorSpace::Srgb,
+                ...[...array_map(static fn(?float $n): ?float => $n === null ? null : $n / 255, $numbers), $opacity],
+            ),
             'color' => Color::in($space ?? ColorSpace::Srgb, $numbers[0], $numbers[1], $numbers[2], $opacity),
             default => Color::in(ColorSpace::from($kind), $numbers[0], $numbers[1], $numbers[2], $opacity),
         };
@@ -168,7 +187,13 @@ final class ColorParser
         [$kind, $id] = array_shift($body) ?? [ColorTokens::IDENT, ''];
 
         return ($kind === ColorTokens::IDENT ? self::SPACES[$id] ?? null : null)
-            ?? throw UnreadableColor::because($text, sprintf('color() takes srgb, srgb-linear, display-p3, a98-rgb, prophoto-rgb, rec2020, xyz, xyz-d65 or xyz-d50, not "%s"', $id));
+            ?? throw UnreadableColor::because(
+                $text,
+                sprintf(
+                    'color() takes srgb, srgb-linear, display-p3, a98-rgb, prophoto-rgb, rec2020, xyz, xyz-d65 or xyz-d50, not "%s"',
+                    $id,
+                ),
+            );
     }
 
     /**
@@ -192,7 +217,12 @@ final class ColorParser
         if (count($parts) > 4) {
             throw UnreadableColor::because($text, 'it has too many values');
         }
-        $values = array_map(static fn(array $part): array => count($part) === 1 ? $part[0] : throw UnreadableColor::because($text, 'between commas stands one value'), $parts);
+        $values = array_map(
+            static fn(array $part): array => count($part) === 1
+                ? $part[0]
+                : throw UnreadableColor::because($text, 'between commas stands one value'),
+            $parts,
+        );
 
         return [array_slice($values, 0, 3), $values[3] ?? null];
     }
@@ -232,8 +262,16 @@ final class ColorParser
         if (str_starts_with($name, 'rgb') && count(array_unique(array_slice($kinds, 0, 3))) > 1) {
             throw UnreadableColor::because($text, 'with commas, rgb() takes three numbers or three percentages, not a mixture');
         }
-        if (str_starts_with($name, 'hsl') && ($kinds[0] === ColorTokens::PERCENTAGE || $kinds[1] !== ColorTokens::PERCENTAGE || $kinds[2] !== ColorTokens::PERCENTAGE)) {
-            throw UnreadableColor::because($text, $kinds[0] === ColorTokens::PERCENTAGE ? sprintf('"%s" is not an angle', $values[0][1]) : 'with commas, hsl() takes percentages for saturation and lightness');
+        if (
+            str_starts_with($name, 'hsl')
+            && ($kinds[0] === ColorTokens::PERCENTAGE || $kinds[1] !== ColorTokens::PERCENTAGE || $kinds[2] !== ColorTokens::PERCENTAGE)
+        ) {
+            throw UnreadableColor::because(
+                $text,
+                $kinds[0] === ColorTokens::PERCENTAGE
+                    ? sprintf('"%s" is not an angle', $values[0][1])
+                    : 'with commas, hsl() takes percentages for saturation and lightness',
+            );
         }
     }
 
@@ -246,7 +284,9 @@ final class ColorParser
         return match ($token[0]) {
             ColorTokens::NUMBER => max(-self::MOST, min(self::MOST, $token[2])),
             ColorTokens::PERCENTAGE => max(-self::MOST, min(self::MOST, $token[2] * $whole / 100)),
-            default => $token[0] === ColorTokens::IDENT && $token[1] === 'none' ? null : throw UnreadableColor::because($text, sprintf('"%s" is not a number or percentage', $token[1])),
+            default => $token[0] === ColorTokens::IDENT && $token[1] === 'none'
+                ? null
+                : throw UnreadableColor::because($text, sprintf('"%s" is not a number or percentage', $token[1])),
         };
     }
 

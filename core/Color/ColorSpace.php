@@ -46,7 +46,10 @@ enum ColorSpace: string
     {
         return match ($this) {
             self::XyzD65 => $c,
-            self::Srgb => Matrices::times(Matrices::SRGB_TO_XYZ, [Transfer::srgbToLinear($c[0]), Transfer::srgbToLinear($c[1]), Transfer::srgbToLinear($c[2])]),
+            self::Srgb => Matrices::times(
+                Matrices::SRGB_TO_XYZ,
+                [Transfer::srgbToLinear($c[0]), Transfer::srgbToLinear($c[1]), Transfer::srgbToLinear($c[2])],
+            ),
             self::SrgbLinear => Matrices::times(Matrices::SRGB_TO_XYZ, $c),
             self::Hsl => self::Srgb->toXyz(Cylinders::hslToSrgb($c)),
             self::Hwb => self::Srgb->toXyz(Cylinders::hwbToSrgb($c)),
@@ -57,7 +60,10 @@ enum ColorSpace: string
             self::Oklch => OklabConversion::toXyz(Cylinders::toRectangular($c)),
             self::DisplayP3 => Matrices::times(Matrices::P3_TO_XYZ, array_map(Transfer::srgbToLinear(...), $c)),
             self::A98Rgb => Matrices::times(Matrices::A98_TO_XYZ, array_map(Transfer::a98ToLinear(...), $c)),
-            self::ProphotoRgb => Matrices::times(Matrices::D50_TO_D65, Matrices::times(Matrices::PROPHOTO_TO_XYZ_D50, array_map(Transfer::prophotoToLinear(...), $c))),
+            self::ProphotoRgb => Matrices::times(
+                Matrices::D50_TO_D65,
+                Matrices::times(Matrices::PROPHOTO_TO_XYZ_D50, array_map(Transfer::prophotoToLinear(...), $c)),
+            ),
             self::Rec2020 => Matrices::times(Matrices::REC2020_TO_XYZ, array_map(Transfer::rec2020ToLinear(...), $c)),
         };
     }
@@ -84,7 +90,10 @@ enum ColorSpace: string
             self::Oklch => Cylinders::toPolar(OklabConversion::fromXyz($xyz), 0.000004),
             self::DisplayP3 => self::encodeSrgb(Matrices::times(Matrices::XYZ_TO_P3, $xyz)),
             self::A98Rgb => array_map(Transfer::linearToA98(...), Matrices::times(Matrices::XYZ_TO_A98, $xyz)),
-            self::ProphotoRgb => array_map(Transfer::linearToProphoto(...), Matrices::times(Matrices::XYZ_D50_TO_PROPHOTO, Matrices::times(Matrices::D65_TO_D50, $xyz))),
+            self::ProphotoRgb => array_map(
+                Transfer::linearToProphoto(...),
+                Matrices::times(Matrices::XYZ_D50_TO_PROPHOTO, Matrices::times(Matrices::D65_TO_D50, $xyz)),
+            ),
             self::Rec2020 => array_map(Transfer::linearToRec2020(...), Matrices::times(Matrices::XYZ_TO_REC2020, $xyz)),
         };
     }

@@ -112,7 +112,10 @@ final class ContrastFix
      */
     private static function rims(float $luminance, array $asked): array
     {
-        $forbidden = array_map(static fn(array $demand): array => [($demand[0] + 0.05) / $demand[1] - 0.05, ($demand[0] + 0.05) * $demand[1] - 0.05], $asked);
+        $forbidden = array_map(
+            static fn(array $demand): array => [($demand[0] + 0.05) / $demand[1] - 0.05, ($demand[0] + 0.05) * $demand[1] - 0.05],
+            $asked,
+        );
         sort($forbidden);
         $joined = [];
         foreach ($forbidden as [$from, $to]) {
@@ -200,7 +203,10 @@ final class ContrastFix
                     if (min($rgb) < -0.0005 || max($rgb) > 1.0005) {
                         continue;
                     }
-                    [$red, $green, $blue] = array_map(static fn(float $v): int => (int) round(255 * max(0.0, min(1.0, Transfer::linearToSrgb($v)))), $rgb);
+                    [$red, $green, $blue] = array_map(
+                        static fn(float $v): int => (int) round(255 * max(0.0, min(1.0, Transfer::linearToSrgb($v)))),
+                        $rgb,
+                    );
                     if (! self::holds(0.2126 * $linear[$red] + 0.7152 * $linear[$green] + 0.0722 * $linear[$blue], $asked)) {
                         continue;
                     }

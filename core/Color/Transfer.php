@@ -59,13 +59,16 @@ final class Transfer
     /**
      * The camera's curve of ITU-R BT.2020-2, table 4, with the constants CSS Color 4 gave it in its Candidate Recommendation.
      *
-     * Drafts since 2025 mean the display's curve instead, a plain power of 2.4; browsers paint this one, and what is measured is what is painted.
+     * Drafts since 2025 mean the display's curve instead, a plain power of 2.4; browsers paint this one, and what is measured is what is
+     * painted.
      */
     public static function rec2020ToLinear(float $v): float
     {
         $a = abs($v);
 
-        return $a < self::REC2020_BETA * 4.5 ? $v / 4.5 : self::signed($v, (($a + self::REC2020_ALPHA - 1) / self::REC2020_ALPHA) ** (1 / 0.45));
+        return $a < self::REC2020_BETA * 4.5
+            ? $v / 4.5
+            : self::signed($v, (($a + self::REC2020_ALPHA - 1) / self::REC2020_ALPHA) ** (1 / 0.45));
     }
 
     public static function linearToRec2020(float $v): float

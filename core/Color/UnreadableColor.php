@@ -7,7 +7,8 @@ namespace Ikat\Core\Color;
 /** A text that is not a CSS Color 4 color. The message quotes it and says what is accepted. */
 final class UnreadableColor extends \InvalidArgumentException implements ColorException
 {
-    public const ACCEPTED = 'Write a hex color such as #2c2b76, a color name such as indigo, or a CSS color function: rgb(), hsl(), hwb(), lab(), lch(), oklab(), oklch() or color().';
+    public const ACCEPTED = 'Write a hex color such as #2c2b76, a color name such as indigo, or a CSS color function: rgb(), hsl(), '
+        .'hwb(), lab(), lch(), oklab(), oklch() or color().';
 
     private function __construct(public readonly string $text, public readonly string $reason)
     {

@@ -45,6 +45,9 @@ enum Vision: string
     {
         $seen = Matrices::times($this->matrix(), $color->shown()->to(ColorSpace::SrgbLinear)->numbers());
 
-        return Color::in(ColorSpace::SrgbLinear, ...array_map(static fn(float $v): float => max(0.0, min(1.0, $v)), $seen))->to(ColorSpace::Srgb);
+        return Color::in(
+            ColorSpace::SrgbLinear,
+            ...array_map(static fn(float $v): float => max(0.0, min(1.0, $v)), $seen),
+        )->to(ColorSpace::Srgb);
     }
 }

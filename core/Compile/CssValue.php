@@ -22,6 +22,9 @@ final class CssValue
 
     public static function isPlain(string $value): bool
     {
-        return strlen($value) <= 600 && trim($value) !== '' && preg_match(self::PLAIN, $value) === 1 && preg_match(self::LOADS, $value) === 0;
+        return strlen($value) <= 600
+            && trim($value) !== ''
+            && preg_match(self::PLAIN, $value) === 1
+            && preg_match(self::LOADS, $value) === 0;
     }
 }

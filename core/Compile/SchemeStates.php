@@ -34,7 +34,10 @@ final class SchemeStates
      */
     public static function of(array $roles): array
     {
-        return array_combine(array_keys(self::SOURCES), array_map(static fn(string $state): Color => self::one($state, $roles), array_keys(self::SOURCES)));
+        return array_combine(
+            array_keys(self::SOURCES),
+            array_map(static fn(string $state): Color => self::one($state, $roles), array_keys(self::SOURCES)),
+        );
     }
 
     /**
@@ -86,7 +89,9 @@ final class SchemeStates
         $inkIsLighter = ($ink->to(ColorSpace::Oklch)->first ?? 0) > $l;
         $room = $inkIsLighter ? $l : 1 - $l;
         // With no room left on the far side (black or white already), the only visible way is towards the ink.
-        $shift = $room < self::HOVER_SHIFT ? ($inkIsLighter ? self::HOVER_SHIFT : -self::HOVER_SHIFT) : ($inkIsLighter ? -self::HOVER_SHIFT : self::HOVER_SHIFT);
+        $shift = $room < self::HOVER_SHIFT
+            ? ($inkIsLighter ? self::HOVER_SHIFT : -self::HOVER_SHIFT)
+            : ($inkIsLighter ? -self::HOVER_SHIFT : self::HOVER_SHIFT);
 
         return Color::in(ColorSpace::Oklch, max(0.0, min(1.0, $l + $shift)), $c, $h)->shown();
     }

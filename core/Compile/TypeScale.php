@@ -44,7 +44,13 @@ final class TypeScale
         }
         $slope = ($large - $small) / (self::WIDE - self::NARROW);
 
-        return sprintf('clamp(%s, %s + %svw, %s)', self::px($small), self::px(round($small - $slope * self::NARROW, 3)), round($slope * 100, 4), self::px($large));
+        return sprintf(
+            'clamp(%s, %s + %svw, %s)',
+            self::px($small),
+            self::px(round($small - $slope * self::NARROW, 3)),
+            round($slope * 100, 4),
+            self::px($large),
+        );
     }
 
     private static function px(float $v): string

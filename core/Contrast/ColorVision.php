@@ -31,7 +31,13 @@ final class ColorVision implements Check
 
     public function run(Inspection $input): iterable
     {
-        $worn = array_unique(array_map(static fn($r): string => (string) $r->value, array_filter($input->look->all(), static fn($r): bool => str_ends_with($r->setting->path, '.scheme') && ! str_starts_with($r->setting->path, 'season.'))));
+        $worn = array_unique(array_map(
+            static fn($r): string => (string) $r->value,
+            array_filter(
+                $input->look->all(),
+                static fn($r): bool => str_ends_with($r->setting->path, '.scheme') && ! str_starts_with($r->setting->path, 'season.'),
+            ),
+        ));
         $told = [];
         foreach (array_intersect(array_keys($input->theme->schemes), $worn) as $scheme) {
             foreach ([self::GROUPS, self::MESSAGES] as $roles) {
@@ -41,15 +47,35 @@ final class ColorVision implements Check
                         // The same two colors in several schemes are one thing to know.
                         if ($found !== null && ! isset($told[$found[1]])) {
                             $told[$found[1]] = true;
-                            yield new SettingFinding("alike:$scheme:$a:$b", Severity::Know, StepKey::COLORS, "scheme.$scheme.$b", ucfirst(SchemeRoles::ALL[$a][0]).' and '.SchemeRoles::ALL[$b][0].' look alike '.$found[0], 'Make one of them lighter or darker.');
+                            yield new SettingFinding(
+                                "alike:$scheme:$a:$b",
+                                Severity::Know,
+                                StepKey::COLORS,
+                                "scheme.$scheme.$b",
+                                ucfirst(SchemeRoles::ALL[$a][0]).' and '.SchemeRoles::ALL[$b][0].' look alike '.$found[0],
+                                'Make one of them lighter or darker.',
+                            );
                         }
                     }
                 }
             }
             if ($input->look->text('shape.underline') === 'pointed') {
-                $ratio = Contrast::ratio(Color::parse($input->look->text("scheme.$scheme.link")), Color::parse($input->look->text("scheme.$scheme.ink")));
+                $ratio = Contrast::ratio(
+                    Color::parse($input->look->text("scheme.$scheme.link")),
+                    Color::parse($input->look->text("scheme.$scheme.ink")),
+                );
                 if ($ratio < Contrast::NON_TEXT) {
-                    yield new SettingFinding("link-like-ink:$scheme", Severity::ShouldFix, StepKey::COLORS, "scheme.$scheme.link", "{$input->theme->schemes[$scheme]}: links are told from text by color alone", sprintf('%s : 1 to the text, 3 wanted, or underline them always (WCAG 2.2, 1.4.1)', ContrastFinding::ratioText($ratio)));
+                    yield new SettingFinding(
+                        "link-like-ink:$scheme",
+                        Severity::ShouldFix,
+                        StepKey::COLORS,
+                        "scheme.$scheme.link",
+                        "{$input->theme->schemes[$scheme]}: links are told from text by color alone",
+                        sprintf(
+                            '%s : 1 to the text, 3 wanted, or underline them always (WCAG 2.2, 1.4.1)',
+                            ContrastFinding::ratioText($ratio),
+                        ),
+                    );
                 }
             }
         }

@@ -74,7 +74,10 @@ final class ContrastFixes
     {
         // A pair that no part wears is not among those of its scheme: it is judged by itself and by what is worn.
         if (! $this->input->get(RolePairs::class)->isWorn($finding->pair, $finding->scheme)) {
-            $worn = array_filter(PairContrast::pairs($this->input), static fn(RolePair $p): bool => $p === $finding->pair || ($p->kind !== 'none' && isset($p->places[$finding->scheme])));
+            $worn = array_filter(
+                PairContrast::pairs($this->input),
+                static fn(RolePair $p): bool => $p === $finding->pair || ($p->kind !== 'none' && isset($p->places[$finding->scheme])),
+            );
 
             return new ContrastRepair($finding->set, array_values($worn), $this->palette);
         }
@@ -94,7 +97,14 @@ final class ContrastFixes
             $titles[] = self::verb($this->palette->color($finding->set, $role), $color).' the '.$this->roleName($finding->set->path($role));
         }
 
-        return $this->make($what, ucfirst(mb_strtolower(implode(' and ', $titles))), $finding, $changes, $change, 'in '.$this->input->theme->schemes[$finding->scheme].' alone');
+        return $this->make(
+            $what,
+            ucfirst(mb_strtolower(implode(' and ', $titles))),
+            $finding,
+            $changes,
+            $change,
+            'in '.$this->input->theme->schemes[$finding->scheme].' alone',
+        );
     }
 
     /** When the color follows a brand color: change that one, and everything that follows it with it, if all of that holds. */
@@ -113,14 +123,26 @@ final class ContrastFixes
                     $change[$role] = $new;
                 }
             }
-            $repair = $set->is($finding->set) ? $this->repair($finding) : $this->repairs[$set->name] ??= ContrastRepair::of($this->input, $set, $this->palette);
-            $breaks = $change !== [] && array_diff(ContrastRepair::keys($repair->failing($change)), ContrastRepair::keys($repair->failing())) !== [];
+            $repair = $set->is($finding->set)
+                ? $this->repair($finding)
+                : $this->repairs[$set->name] ??= ContrastRepair::of($this->input, $set, $this->palette);
+            $breaks = $change !== [] && array_diff(
+                ContrastRepair::keys($repair->failing($change)),
+                ContrastRepair::keys($repair->failing()),
+            ) !== [];
             if ($breaks || ($set->is($finding->set) && ! $repair->holds($finding->pair, $change))) {
                 return null;
             }
         }
 
-        return $this->make($what, self::verb(Color::parse($this->input->look->text($brand)), $new).' '.$this->input->look->catalog->get($brand)->label.' itself', $finding, [$brand => $new->hex()], [self::role($path) => $new], 'everywhere it is followed');
+        return $this->make(
+            $what,
+            self::verb(Color::parse($this->input->look->text($brand)), $new).' '.$this->input->look->catalog->get($brand)->label.' itself',
+            $finding,
+            [$brand => $new->hex()],
+            [self::role($path) => $new],
+            'everywhere it is followed',
+        );
     }
 
     /** The nearest brand color with which all the ink's pairs hold. */
@@ -140,7 +162,14 @@ final class ContrastFixes
             return null;
         }
 
-        return $this->make('ink', 'Follow '.$this->input->theme->brandColors[$best[0]], $finding, [$finding->inkPath => Alias::to("brand.$best[0]")], [$role => $best[2]], 'in '.$this->input->theme->schemes[$finding->scheme].' alone');
+        return $this->make(
+            'ink',
+            'Follow '.$this->input->theme->brandColors[$best[0]],
+            $finding,
+            [$finding->inkPath => Alias::to("brand.$best[0]")],
+            [$role => $best[2]],
+            'in '.$this->input->theme->schemes[$finding->scheme].' alone',
+        );
     }
 
     /** Over a picture: the thinnest veil with which the pair holds, and every other over it that holds now. */
@@ -168,7 +197,21 @@ final class ContrastFixes
         $worst = $veil->worst($under, $ink, $isDark);
         $ratio = Contrast::ratio($ink, $worst);
 
-        return new Fix('veil', "Lay a veil of {$veil->inWords()} over the picture", sprintf('it is %s now; %s : 1, %s of the picture, and no color changes', Setting::plainNumber(round($under->veil, 2)), ContrastFinding::ratioText($ratio), self::visibility($veil->difference)), [$under->veilPath => $veil->inWords()], $ink->hex(), $worst->hex(), $ratio, $veil->difference);
+        return new Fix(
+            'veil',
+            "Lay a veil of {$veil->inWords()} over the picture",
+            sprintf(
+                'it is %s now; %s : 1, %s of the picture, and no color changes',
+                Setting::plainNumber(round($under->veil, 2)),
+                ContrastFinding::ratioText($ratio),
+                self::visibility($veil->difference),
+            ),
+            [$under->veilPath => $veil->inWords()],
+            $ink->hex(),
+            $worst->hex(),
+            $ratio,
+            $veil->difference,
+        );
     }
 
     /**
@@ -186,14 +229,25 @@ final class ContrastFixes
         $ratio = $this->repair($finding)->ratioWith($finding->pair, $colors);
         $places = 0;
         foreach (array_keys($changes) as $path) {
-            $places += array_sum(array_map(count(...), $this->input->get(ReachIndex::class)->placesOf($path, $this->input->look, $this->input->get(CompiledLook::class))));
+            $places += array_sum(array_map(
+                count(...),
+                $this->input->get(ReachIndex::class)->placesOf($path, $this->input->look, $this->input->get(CompiledLook::class)),
+            ));
         }
         $hexes = implode(' and ', array_map(static fn(Color $c): string => $c->hex(), $colors));
 
         return new Fix(
             $what,
             $title,
-            sprintf('%s, %s : 1, %s %s, %d %s', $hexes, ContrastFinding::ratioText($ratio), self::visibility($difference), $where, $places, $places === 1 ? 'place' : 'places'),
+            sprintf(
+                '%s, %s : 1, %s %s, %d %s',
+                $hexes,
+                ContrastFinding::ratioText($ratio),
+                self::visibility($difference),
+                $where,
+                $places,
+                $places === 1 ? 'place' : 'places',
+            ),
             $changes,
             $ink->hex(),
             $ground->hex(),

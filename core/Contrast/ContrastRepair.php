@@ -57,7 +57,15 @@ final class ContrastRepair
     {
         $worn = $input->get(RolePairs::class);
 
-        return new self($set, array_values(array_filter(PairContrast::pairs($input), static fn(RolePair $p): bool => $p->kind !== 'none' && ($p->ground === SchemeColors::OVER ? isset($p->places[$set->scheme]) : $worn->isWorn($p, $set->scheme)))), $palette);
+        return new self(
+            $set,
+            array_values(array_filter(
+                PairContrast::pairs($input),
+                static fn(RolePair $p): bool => $p->kind !== 'none'
+                    && ($p->ground === SchemeColors::OVER ? isset($p->places[$set->scheme]) : $worn->isWorn($p, $set->scheme)),
+            )),
+            $palette,
+        );
     }
 
     /**
@@ -113,7 +121,13 @@ final class ContrastRepair
                 break;
             }
             foreach ($steps as $step) {
-                $best = $this->tried($ink, $ground, $round === 0 ? $step / self::GROUNDS : $from + $step / self::GROUNDS / (self::FINER + 1), $failing, $best);
+                $best = $this->tried(
+                    $ink,
+                    $ground,
+                    $round === 0 ? $step / self::GROUNDS : $from + $step / self::GROUNDS / (self::FINER + 1),
+                    $failing,
+                    $best,
+                );
             }
         }
 
@@ -153,7 +167,11 @@ final class ContrastRepair
     /** @param array<string, Color> $change role => color */
     public function cost(array $change): float
     {
-        return array_sum(array_map(fn(string $role, Color $c): float => Ciede2000::difference($this->roles[$role], $c), array_keys($change), $change));
+        return array_sum(array_map(
+            fn(string $role, Color $c): float => Ciede2000::difference($this->roles[$role], $c),
+            array_keys($change),
+            $change,
+        ));
     }
 
     /**
@@ -166,7 +184,11 @@ final class ContrastRepair
      */
     public function visibility(array $change): float
     {
-        return array_sum(array_map(fn(string $role, Color $c): float => Ciede2000::difference($this->roles[$role], $c) * $this->weight($role), array_keys($change), $change));
+        return array_sum(array_map(
+            fn(string $role, Color $c): float => Ciede2000::difference($this->roles[$role], $c) * $this->weight($role),
+            array_keys($change),
+            $change,
+        ));
     }
 
     /**
@@ -234,11 +256,22 @@ final class ContrastRepair
         $role = SchemeColors::source($pair->ink);
         $others = array_values(array_unique(array_map(static fn(RolePair $p): string => $p->title(), array_filter(
             $this->pairs,
-            static fn(RolePair $p): bool => $p !== $pair && $p->title() !== $pair->title() && (SchemeColors::source($p->ink) === $role || SchemeColors::source($p->ground) === SchemeColors::source($pair->ground)),
+            static fn(RolePair $p): bool => $p !== $pair
+                && $p->title() !== $pair->title()
+                && (SchemeColors::source($p->ink) === $role || SchemeColors::source($p->ground) === SchemeColors::source($pair->ground)),
         ))));
-        $gives = $this->runs($pair->ground) ? ($pair->ground === SchemeColors::OVER ? 'Another picture, a stronger veil or another scheme over it has to give.' : 'The gradient runs from too dark to too light: its ends have to come nearer to each other.') : 'One of these grounds has to become clearly lighter or darker.';
+        $gives = $this->runs($pair->ground)
+            ? (
+                $pair->ground === SchemeColors::OVER
+                    ? 'Another picture, a stronger veil or another scheme over it has to give.'
+                    : 'The gradient runs from too dark to too light: its ends have to come nearer to each other.'
+            )
+            : 'One of these grounds has to become clearly lighter or darker.';
 
-        return "$scheme: {$pair->title()} cannot be mended with its hue kept".($others === [] ? '' : ' without breaking '.implode(' or ', array_slice($others, 0, 3))).". $gives";
+        return "$scheme: {$pair->title()} cannot be mended with its hue kept".($others === [] ? '' : ' without breaking '.implode(
+            ' or ',
+            array_slice($others, 0, 3),
+        )).". $gives";
     }
 
     /**
@@ -253,8 +286,12 @@ final class ContrastRepair
 
     private function weight(string $role): int
     {
-        return $this->weights[$role] ??= max(1, array_sum(array_map(fn(RolePair $p): int => SchemeColors::source($p->ink) === $role || SchemeColors::source($p->ground) === $role
-            ? array_sum(array_map(count(...), $p->places[$this->set->scheme] ?? [])) * (SchemeColors::source($p->ground) === $role ? self::GROUND : 1) : 0, $this->pairs)));
+        return $this->weights[$role] ??= max(1, array_sum(array_map(fn(RolePair $p): int
+            => SchemeColors::source($p->ink) === $role || SchemeColors::source($p->ground) === $role
+            ? array_sum(array_map(
+                count(...),
+                $p->places[$this->set->scheme] ?? [],
+            )) * (SchemeColors::source($p->ground) === $role ? self::GROUND : 1) : 0, $this->pairs)));
     }
 
     private function isDerived(RolePair $pair): bool
@@ -330,7 +367,9 @@ final class ContrastRepair
         if (! $this->runs($pair->ground)) {
             $ground = $all[$pair->ground];
             if ($ground->alpha === 1.0) {
-                return $ink->alpha === 1.0 ? Contrast::ofLuminances($this->light($ink), $this->light($ground)) : Contrast::ratio($ink, $ground);
+                return $ink->alpha === 1.0
+                    ? Contrast::ofLuminances($this->light($ink), $this->light($ground))
+                    : Contrast::ratio($ink, $ground);
             }
         }
         if ($ink === ($this->palette->roles($this->set)[$pair->ink] ?? null)) {

@@ -56,14 +56,25 @@ final readonly class ContrastTable
             return $roles;
         };
 
-        return new self($sorted(...array_map(static fn(ContrastCell $c): string => $c->ink, array_values($cells))), $sorted(...array_map(static fn(ContrastCell $c): string => $c->column, array_values($cells))), $cells);
+        return new self(
+            $sorted(...array_map(static fn(ContrastCell $c): string => $c->ink, array_values($cells))),
+            $sorted(...array_map(static fn(ContrastCell $c): string => $c->column, array_values($cells))),
+            $cells,
+        );
     }
 
     /** @param non-empty-list<array{RolePair, ColorSet, float, bool}> $rows pair, set, ratio, whether a part wears it */
     private static function cell(string $column, array $rows): ContrastCell
     {
         // What is worn counts before what is not, then what is furthest below its target.
-        usort($rows, static fn(array $a, array $b): int => [! $a[3], $a[0]->target() <= 0, $a[0]->target() > 0 ? $a[2] / $a[0]->target() : 0] <=> [! $b[3], $b[0]->target() <= 0, $b[0]->target() > 0 ? $b[2] / $b[0]->target() : 0]);
+        usort(
+            $rows,
+            static fn(array $a, array $b): int => [
+                ! $a[3],
+                $a[0]->target() <= 0,
+                $a[0]->target() > 0 ? $a[2] / $a[0]->target() : 0,
+            ] <=> [! $b[3], $b[0]->target() <= 0, $b[0]->target() > 0 ? $b[2] / $b[0]->target() : 0],
+        );
         [$pair, $set, $ratio, $isWorn] = $rows[0];
         $places = $states = $kinds = [];
         foreach ($rows as [$other, $of, , $otherIsWorn]) {

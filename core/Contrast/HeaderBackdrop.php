@@ -14,8 +14,10 @@ use Ikat\Core\Color\Contrast;
 final readonly class HeaderBackdrop implements Measurement
 {
     /**
-     * @param list<array{season: ?string, pixels: list<Color>, grounds: array{scheme: Color, dark?: Color}}> $pictures the season's name, null for every day; pixels opaque; the band's ground, which the veil has too, by the kind of set
-     * @param ?string $veilPath the setting of the veil; null when the picture lies beside the band's words, with no veil and the ground next to it
+     * @param list<array{season: ?string, pixels: list<Color>, grounds: array{scheme: Color, dark?: Color}}> $pictures the season's name,
+     *     null for every day; pixels opaque; the band's ground, which the veil has too, by the kind of set
+     * @param ?string $veilPath the setting of the veil; null when the picture lies beside the band's words, with no veil and the ground
+     *     next to it
      * @param float $veil 0 (none) up to 1 (nothing of the picture is seen)
      */
     public function __construct(public array $pictures, public ?string $veilPath = null, public float $veil = 0.0) {}
@@ -39,7 +41,12 @@ final readonly class HeaderBackdrop implements Measurement
             $ground = ($isDark ? $grounds['dark'] ?? null : null) ?? $grounds['scheme'];
             $over = $ground->withAlpha($veil ?? $this->veil);
             // Beside its words a picture does not reach under the whole header of a wide window; on a phone it does.
-            $seen[] = [$season, $this->veilPath === null || $pixels === [] ? [$ground, ...$pixels] : array_map(static fn(Color $pixel): Color => Compositing::over($over, $pixel), $pixels)];
+            $seen[] = [
+                $season,
+                $this->veilPath === null || $pixels === []
+                    ? [$ground, ...$pixels]
+                    : array_map(static fn(Color $pixel): Color => Compositing::over($over, $pixel), $pixels),
+            ];
         }
 
         return $seen;

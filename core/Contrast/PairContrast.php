@@ -34,7 +34,13 @@ final class PairContrast implements Check
             foreach (SchemeColors::sets($input->look, $input->theme) as $set) {
                 $scheme = $set->scheme;
                 if ($pair->ground === SchemeColors::OVER && ! isset($pair->places[$scheme])) {
-                    yield from self::inSeason($pair, $set, $palette, $worn->seasonsWith($pair, $scheme), $input->get(HeaderBackdrop::class));
+                    yield from self::inSeason(
+                        $pair,
+                        $set,
+                        $palette,
+                        $worn->seasonsWith($pair, $scheme),
+                        $input->get(HeaderBackdrop::class),
+                    );
 
                     continue;
                 }
@@ -44,7 +50,15 @@ final class PairContrast implements Check
                     $also = $large !== null && $ratio < $large->target() ? $large->places[$scheme] ?? [] : [];
                     /** @var array<string, list<int>> $places page => elements */
                     $places = array_merge_recursive($pair->places[$scheme] ?? [], $also);
-                    yield self::finding($pair, $set, $ratio, $palette, $places, $worn->seasonsWith($pair, $scheme), $input->get(HeaderBackdrop::class));
+                    yield self::finding(
+                        $pair,
+                        $set,
+                        $ratio,
+                        $palette,
+                        $places,
+                        $worn->seasonsWith($pair, $scheme),
+                        $input->get(HeaderBackdrop::class),
+                    );
                 }
             }
         }
@@ -65,7 +79,10 @@ final class PairContrast implements Check
         $ink = $palette->color($set, $pair->ink);
         $own = array_column($under->seen($set->isDark), 0);
         $faint = $under->tooFaint($ink, $pair->target(), $set->isDark);
-        $failing = array_values(array_filter($seasons, static fn(string $s): bool => in_array(in_array($s, $own, true) ? $s : null, $faint, true)));
+        $failing = array_values(array_filter(
+            $seasons,
+            static fn(string $s): bool => in_array(in_array($s, $own, true) ? $s : null, $faint, true),
+        ));
         if ($failing !== []) {
             yield self::finding($pair, $set, $pair->ratio($palette, $set), $palette, [], $failing, new HeaderBackdrop([]));
         }
@@ -96,7 +113,8 @@ final class PairContrast implements Check
     {
         $found = [];
         foreach (self::pairs($input) as $pair) {
-            foreach ($pair->ground === SchemeColors::OVER && $pair->kind !== 'none' ? SchemeColors::sets($input->look, $input->theme) : [] as $set) {
+            $isOverPicture = $pair->ground === SchemeColors::OVER && $pair->kind !== 'none';
+            foreach ($isOverPicture ? SchemeColors::sets($input->look, $input->theme) : [] as $set) {
                 if (isset($pair->places[$set->scheme])) {
                     $found[] = [$set, $pair];
                 }
@@ -110,19 +128,30 @@ final class PairContrast implements Check
      * @param array<string, list<int>> $places page => elements
      * @param list<string> $seasons names
      */
-    private static function finding(RolePair $pair, ColorSet $set, float $ratio, SchemeColors $palette, array $places, array $seasons, HeaderBackdrop $under): ContrastFinding
-    {
+    private static function finding(
+        RolePair $pair,
+        ColorSet $set,
+        float $ratio,
+        SchemeColors $palette,
+        array $places,
+        array $seasons,
+        HeaderBackdrop $under,
+    ): ContrastFinding {
         $severity = self::severity($pair, $places !== [] || $seasons !== []);
-        $pictures = $pair->ground === SchemeColors::OVER ? $under->tooFaint($palette->color($set, $pair->ink), $pair->target(), $set->isDark) : [];
+        $pictures = $pair->ground === SchemeColors::OVER
+            ? $under->tooFaint($palette->color($set, $pair->ink), $pair->target(), $set->isDark)
+            : [];
         $while = $pictures !== [] && ! in_array(null, $pictures, true) ? $pictures : ($places === [] ? $seasons : []);
         $grounds = $palette->extremes($set, $pair->ground, array_values($pair->beneath[$set->scheme] ?? [])[0] ?? []);
         $ink = $palette->color($set, $pair->ink);
         usort($grounds, static fn(Color $a, Color $b): int => Contrast::ratio($ink, $a) <=> Contrast::ratio($ink, $b));
 
         return new ContrastFinding(
-            key: 'contrast:'.($set->isDark ? 'dark:' : '').$set->scheme.":$pair->ink:$pair->ground:$pair->kind".($pair->large ? ':large' : ''),
+            key: 'contrast:'.($set->isDark ? 'dark:' : '').$set->scheme.":$pair->ink:$pair->ground:$pair->kind"
+                .($pair->large ? ':large' : ''),
             severity: $severity,
-            title: $pair->title().($pair->large ? ', large' : '').($set->isDark ? ', in dark surroundings' : '').($while !== [] ? ', while '.implode(' and ', $while).(count($while) === 1 ? ' runs' : ' run') : ''),
+            title: $pair->title().($pair->large ? ', large' : '').($set->isDark ? ', in dark surroundings' : '')
+                .($while !== [] ? ', while '.implode(' and ', $while).(count($while) === 1 ? ' runs' : ' run') : ''),
             set: $set,
             scheme: $set->scheme,
             inkPath: $set->path(SchemeColors::source($pair->ink)),

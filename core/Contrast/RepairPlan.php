@@ -9,7 +9,8 @@ final readonly class RepairPlan
 {
     /**
      * @param array<string, string> $changes path => hex, or the strength of a veil
-     * @param list<array{label: string, from: string, to: string, says: string, difference: float}> $steps hex colors, what it becomes in words, CIEDE2000
+     * @param list<array{label: string, from: string, to: string, says: string, difference: float}> $steps hex colors, what it becomes in
+     *     words, CIEDE2000
      * @param list<string> $left sentences that name the pairs that contradict each other
      */
     public function __construct(public array $changes, public array $steps, public array $left) {}

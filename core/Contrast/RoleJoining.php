@@ -20,7 +20,8 @@ final class RoleJoining
     /**
      * @param string $path of a scheme's role
      *
-     * @return list<array{scheme: string, label: string, places: int, color: string, change: array<string, string>, faint: ?string}> schemes in which the role shows in another color; faint says what would not hold if they were joined
+     * @return list<array{scheme: string, label: string, places: int, color: string, change: array<string, string>, faint: ?string}> schemes
+     *     in which the role shows in another color; faint says what would not hold if they were joined
      */
     public static function offers(Inspection $input, string $path): array
     {
@@ -45,12 +46,18 @@ final class RoleJoining
             }
             $repair = ContrastRepair::of($input, ColorSet::of($other), $palette);
             $before = ContrastRepair::keys($repair->failing());
-            $broken = array_filter($repair->failing([$role => $color]), static fn(RolePair $p): bool => ! in_array(ContrastRepair::keys([$p])[0], $before, true));
+            $broken = array_filter(
+                $repair->failing([$role => $color]),
+                static fn(RolePair $p): bool => ! in_array(ContrastRepair::keys([$p])[0], $before, true),
+            );
             $first = array_values($broken)[0] ?? null;
             $found[] = [
                 'scheme' => $other, 'label' => $label, 'places' => $places, 'color' => $input->look->text($its),
                 'change' => [$its => Alias::to($path)],
-                'faint' => $first === null ? null : $first->title().' would have '.ContrastFinding::ratioText($repair->ratioWith($first, [$role => $color])).' : 1, '.ContrastFinding::ratioText($first->target()).' needed',
+                'faint' => $first === null
+                    ? null
+                    : $first->title().' would have '.ContrastFinding::ratioText($repair->ratioWith($first, [$role => $color])).' : 1, '
+                        .ContrastFinding::ratioText($first->target()).' needed',
             ];
         }
 

@@ -20,7 +20,10 @@ final class RolePair
     /** @var array<string, array<string, true>> scheme => the states it occurs in */
     public array $states = [];
 
-    /** @var array<string, array<string, list<string>>> scheme => what lies beneath the ground => the same, as a list of "scheme role", the nearest first */
+    /**
+     * @var array<string, array<string, list<string>>> scheme => what lies beneath the ground => the same, as a list of "scheme role", the
+     *     nearest first
+     */
     public array $beneath = [];
 
     /** @param string $kind text, graphic, control, or none for what is disabled and needs no contrast */

@@ -27,7 +27,10 @@ final readonly class RolePairs implements Measurement
      */
     public function seasonsWith(RolePair $pair, string $scheme): array
     {
-        return array_column(array_filter($this->swaps, static fn(array $s): bool => $s['to'] === $scheme && isset($pair->places[$s['from']])), 'season');
+        return array_column(
+            array_filter($this->swaps, static fn(array $s): bool => $s['to'] === $scheme && isset($pair->places[$s['from']])),
+            'season',
+        );
     }
 
     /** Whether a part has the pair in a scheme, now or in a season. */

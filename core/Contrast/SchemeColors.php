@@ -37,8 +37,11 @@ final class SchemeColors implements Measurement
     private array $luminance = [];
 
     /** @param list<ColorSet> $sets */
-    public function __construct(private readonly ResolvedLook $look, array $sets, private readonly HeaderBackdrop $over = new HeaderBackdrop([]))
-    {
+    public function __construct(
+        private readonly ResolvedLook $look,
+        array $sets,
+        private readonly HeaderBackdrop $over = new HeaderBackdrop([]),
+    ) {
         foreach ($sets as $set) {
             foreach (array_keys(SchemeRoles::ALL) as $role) {
                 $this->colors[$set->name][$role] = Color::parse($look->text($set->path($role)));
@@ -62,7 +65,10 @@ final class SchemeColors implements Measurement
         $sets = array_map(static fn(string $scheme): ColorSet => ColorSet::of($scheme), array_keys($theme->schemes));
         $isDark = $look->catalog->has(ColorInventory::DARK) && $look->value(ColorInventory::DARK) === true;
 
-        return $isDark ? [...$sets, ...array_map(static fn(string $scheme): ColorSet => ColorSet::of($scheme, true), array_keys($theme->schemes))] : $sets;
+        return $isDark ? [
+            ...$sets,
+            ...array_map(static fn(string $scheme): ColorSet => ColorSet::of($scheme, true), array_keys($theme->schemes)),
+        ] : $sets;
     }
 
     public function color(ColorSet $set, string $role): Color
@@ -87,10 +93,17 @@ final class SchemeColors implements Measurement
     {
         $color = $this->colors[$set->name][$ink];
         if ($color->alpha < 1) {
-            return min(array_map(static fn(Color $under): float => Contrast::ratio($color, $under), $this->ground($set, $ground, $beneath)));
+            return min(array_map(
+                static fn(Color $under): float => Contrast::ratio($color, $under),
+                $this->ground($set, $ground, $beneath),
+            ));
         }
 
-        return self::worst($this->luminance["$set->name $ink"] ??= Contrast::luminance($color), $this->lights($set, $ground, $beneath), $ground !== self::OVER);
+        return self::worst(
+            $this->luminance["$set->name $ink"] ??= Contrast::luminance($color),
+            $this->lights($set, $ground, $beneath),
+            $ground !== self::OVER,
+        );
     }
 
     /**
@@ -104,8 +117,18 @@ final class SchemeColors implements Measurement
     public function ground(ColorSet $set, string $role, array $beneath = []): array
     {
         $colors = match (true) {
-            $role === self::OVER => array_merge(...array_column($this->over->seen($set->isDark), 1)) ?: [$this->colors[$set->name]['ground']],
-            $role === 'ground' && $this->gradient($set) !== '' => Gradient::parse($this->gradient($set))->colors(fn(string $c): Color => Color::parse(Alias::target($c) === null ? $c : $this->look->text((string) Alias::target($c)))),
+            $role === self::OVER => array_merge(...array_column(
+                $this->over->seen($set->isDark),
+                1,
+            )) ?: [$this->colors[$set->name]['ground']],
+            $role === 'ground'
+                && $this
+                ->gradient($set) !== '' => Gradient::parse($this->gradient($set))
+                ->colors(fn(string $c): Color => Color::parse(
+                    Alias::target($c) === null
+                        ? $c
+                        : $this->look->text((string) Alias::target($c)),
+                )),
             default => [$this->colors[$set->name][$role]],
         };
         $found = [];
@@ -173,7 +196,8 @@ final class SchemeColors implements Measurement
      */
     private function lights(ColorSet $set, string $role, array $beneath): array
     {
-        $key = "$set->name $role ".(($this->colors[$set->name][$role]->alpha ?? 1) < 1 || $this->gradient($set) !== '' ? implode(',', $beneath) : '');
+        $key = "$set->name $role "
+            .(($this->colors[$set->name][$role]->alpha ?? 1) < 1 || $this->gradient($set) !== '' ? implode(',', $beneath) : '');
 
         return $this->lights[$key] ??= array_map(Contrast::luminance(...), $this->ground($set, $role, $beneath));
     }

@@ -47,8 +47,14 @@ final class PackageRules
             }
             $problems[] = match (true) {
                 preg_match('#(^|[/\\\\])\.\.([/\\\\]|$)|^[/\\\\]|^[A-Za-z]:#', $name) === 1 => "“{$shown}” points outside the package.",
-                $most === null => "“{$shown}” is not a file a theme has: there are ".self::TOKENS.', '.self::STYLES.' and pictures/name.png, .jpg, .webp or .svg.',
-                $size > $most => sprintf('“%s” is %s KB; at most %s KB are taken.', $shown, number_format($size / 1000), number_format($most / 1000)),
+                $most === null => "“{$shown}” is not a file a theme has: there are ".self::TOKENS.', '.self::STYLES
+                    .' and pictures/name.png, .jpg, .webp or .svg.',
+                $size > $most => sprintf(
+                    '“%s” is %s KB; at most %s KB are taken.',
+                    $shown,
+                    number_format($size / 1000),
+                    number_format($most / 1000),
+                ),
                 $size > 20_000 && $size > self::MOST_FOLD * max(1, $packed) => "“{$shown}” unfolds to far more than it is.",
                 isset($names[$name]) => "“{$shown}” is in it twice.",
                 default => null,

@@ -41,11 +41,17 @@ final readonly class PaletteEntry
                 if ($target === null) {
                     return $color;
                 }
-                $staysOut = ! isset($names[$target]) || (SettingPath::of($path)->set?->isDark === true && SettingPath::of($target)->set?->isDark === false);
+                $staysOut = ! isset($names[$target])
+                    || (SettingPath::of($path)->set?->isDark === true && SettingPath::of($target)->set?->isDark === false);
 
                 return $staysOut ? $look->text($target) : Alias::to($names[$target]);
             };
-            $entries[] = new self($name, $resolution->setting->label, $isGradient ? Gradient::parse($written)->with($follow)->text() : $follow($written), $isGradient ? '' : $look->text($path));
+            $entries[] = new self(
+                $name,
+                $resolution->setting->label,
+                $isGradient ? Gradient::parse($written)->with($follow)->text() : $follow($written),
+                $isGradient ? '' : $look->text($path),
+            );
         }
 
         return $entries;

@@ -16,7 +16,10 @@ use Ikat\Core\Setting\Gradient;
 final class PaletteFile
 {
     /** format => [file ending, type] */
-    public const FORMATS = ['css' => ['css', 'text/css'], 'tokens' => ['tokens.json', 'application/design-tokens+json'], 'gpl' => ['gpl', 'text/plain'], 'svg' => ['svg', 'image/svg+xml']];
+    public const FORMATS = [
+        'css' => ['css', 'text/css'], 'tokens' => ['tokens.json', 'application/design-tokens+json'], 'gpl' => ['gpl', 'text/plain'],
+        'svg' => ['svg', 'image/svg+xml'],
+    ];
 
     /** The format has no direction for a gradient: it stands under $extensions, as CSS writes it. */
     private const DIRECTION = 'ikat.direction';
@@ -43,7 +46,20 @@ final class PaletteFile
 
         return match ($format) {
             'css' => self::css($entries),
-            'gpl' => "GIMP Palette\nName: ".self::plain($title)."\nColumns: 5\n#\n".implode('', array_map(static fn(string $key, array $c): string => sprintf("%3d %3d %3d\t%s\n", hexdec(substr($c[1], 1, 2)), hexdec(substr($c[1], 3, 2)), hexdec(substr($c[1], 5, 2)), $key), array_keys($brand), $brand)),
+            'gpl' => "GIMP Palette\nName: ".self::plain($title)."\nColumns: 5\n#\n".implode(
+                '',
+                array_map(
+                    static fn(string $key, array $c): string => sprintf(
+                        "%3d %3d %3d\t%s\n",
+                        hexdec(substr($c[1], 1, 2)),
+                        hexdec(substr($c[1], 3, 2)),
+                        hexdec(substr($c[1], 5, 2)),
+                        $key,
+                    ),
+                    array_keys($brand),
+                    $brand,
+                ),
+            ),
             'svg' => self::svg($brand, $title),
             default => self::tokens($entries, $title),
         };
@@ -52,12 +68,20 @@ final class PaletteFile
     /**
      * Reads any of the formats; what it is shows in the text.
      *
-     * @return array{colors: array<string, string>, not_understood: list<string>} name => hex, {another name of the file} or a gradient of either, in the order of the file; and what was passed over, in words
+     * @return array{colors: array<string, string>, not_understood: list<string>} name => hex, {another name of the file} or a gradient of
+     *     either, in the order of the file; and what was passed over, in words
      */
     public static function read(string $text): array
     {
         if (strlen($text) > self::MOST_BYTES) {
-            return ['colors' => [], 'not_understood' => [sprintf('the file has %s KB, and at most %s KB are read: nothing of it was taken', number_format(strlen($text) / 1000), number_format(self::MOST_BYTES / 1000))]];
+            return [
+                'colors' => [],
+                'not_understood' => [sprintf(
+                    'the file has %s KB, and at most %s KB are read: nothing of it was taken',
+                    number_format(strlen($text) / 1000),
+                    number_format(self::MOST_BYTES / 1000),
+                )],
+            ];
         }
         $read = match (true) {
             str_starts_with(ltrim($text), 'GIMP Palette') => self::readGpl($text),
@@ -85,10 +109,12 @@ final class PaletteFile
             $isDark = str_starts_with($entry->name, 'dark.');
             $property = static fn(string $name): string => '--'.str_replace('.', '-', (string) preg_replace('/^dark\./', 'scheme.', $name));
             $value = preg_replace_callback('/\{([^{}]+)\}/', static fn(array $m): string => "var({$property($m[1])})", $entry->written);
-            $lines[$isDark ? 'dark' : ''] .= ($isDark ? '    ' : '  ')."{$property($entry->name)}: $value; /* ".self::plain($entry->label)." */\n";
+            $lines[$isDark ? 'dark' : ''] .= ($isDark ? '    ' : '  ')."{$property($entry->name)}: $value; /* ".self::plain($entry->label)
+                ." */\n";
         }
 
-        return ":root {\n{$lines['']}}\n".($lines['dark'] === '' ? '' : "@media (prefers-color-scheme: dark) {\n  :root {\n$lines[dark]  }\n}\n");
+        return ":root {\n{$lines['']}}\n"
+            .($lines['dark'] === '' ? '' : "@media (prefers-color-scheme: dark) {\n  :root {\n$lines[dark]  }\n}\n");
     }
 
     /** @param list<PaletteEntry> $entries */
@@ -102,11 +128,17 @@ final class PaletteFile
             } else {
                 $gradient = Gradient::parse($entry->written);
                 $token['$type'] = 'gradient';
-                $token['$value'] = array_map(static fn(array $s): array => ['color' => self::tokenValue($s['color']), 'position' => $s['at'] / 100], $gradient->stops);
+                $token['$value'] = array_map(
+                    static fn(array $s): array => ['color' => self::tokenValue($s['color']), 'position' => $s['at'] / 100],
+                    $gradient->stops,
+                );
                 $token['$extensions'] = [self::DIRECTION => $gradient->course()];
             }
             $steps = explode('.', $entry->name);
-            $root = array_replace_recursive($root, array_reduce(array_reverse($steps), static fn(array $inner, string $step): array => [$step => $inner], $token));
+            $root = array_replace_recursive(
+                $root,
+                array_reduce(array_reverse($steps), static fn(array $inner, string $step): array => [$step => $inner], $token),
+            );
         }
 
         return json_encode($root, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
@@ -120,7 +152,12 @@ final class PaletteFile
         }
         $color = Color::parse($written)->to(ColorSpace::Srgb);
 
-        return ['colorSpace' => 'srgb', 'components' => array_map(static fn(float $v): float => round($v, 6), $color->numbers()), ...($color->alpha < 1 ? ['alpha' => round($color->alpha, 6)] : []), 'hex' => substr($color->hex(), 0, 7)];
+        return [
+            'colorSpace' => 'srgb',
+            'components' => array_map(static fn(float $v): float => round($v, 6), $color->numbers()),
+            ...($color->alpha < 1 ? ['alpha' => round($color->alpha, 6)] : []),
+            'hex' => substr($color->hex(), 0, 7),
+        ];
     }
 
     /** @param array<string, array{string, string}> $colors */
@@ -129,10 +166,23 @@ final class PaletteFile
         $swatches = '';
         foreach (array_keys($colors) as $i => $key) {
             [$label, $hex] = $colors[$key];
-            $swatches .= sprintf("  <rect id=\"%s\" x=\"%d\" y=\"0\" width=\"80\" height=\"80\" fill=\"%s\"%s><title>%s</title></rect>\n", $key, 80 * $i, substr($hex, 0, 7), strlen($hex) > 7 ? sprintf(' fill-opacity="%.3f"', hexdec(substr($hex, 7)) / 255) : '', htmlspecialchars($label, ENT_XML1));
+            $swatches .= sprintf(
+                "  <rect id=\"%s\" x=\"%d\" y=\"0\" width=\"80\" height=\"80\" fill=\"%s\"%s><title>%s</title></rect>\n",
+                $key,
+                80 * $i,
+                substr($hex, 0, 7),
+                strlen($hex) > 7 ? sprintf(' fill-opacity="%.3f"', hexdec(substr($hex, 7)) / 255) : '',
+                htmlspecialchars($label, ENT_XML1),
+            );
         }
 
-        return sprintf("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d 80\" width=\"%1\$d\" height=\"80\">\n  <title>%s</title>\n%s</svg>\n", 80 * count($colors), htmlspecialchars($title, ENT_XML1), $swatches);
+        return sprintf(
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d 80\" width=\"%1\$d\" height=\"80\">\n  "
+                ."<title>%s</title>\n%s</svg>\n",
+            80 * count($colors),
+            htmlspecialchars($title, ENT_XML1),
+            $swatches,
+        );
     }
 
     /** @return array{colors: array<string, string>, not_understood: list<string>} */
@@ -146,7 +196,10 @@ final class PaletteFile
             if ($i === 0 || trim($line) === '' || preg_match('/^(#|Name:|Columns:)/', $line)) {
                 continue;
             }
-            if (preg_match('/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})\s*(.*)$/', $line, $m) && max((int) $m[1], (int) $m[2], (int) $m[3]) < 256) {
+            if (
+                preg_match('/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})\s*(.*)$/', $line, $m)
+                && max((int) $m[1], (int) $m[2], (int) $m[3]) < 256
+            ) {
                 self::put($colors, $taken, trim($m[4]), sprintf('#%02x%02x%02x', $m[1], $m[2], $m[3]));
             } else {
                 $not[] = sprintf('line %d: “%s”', $i + 1, mb_substr(mb_scrub($line), 0, 60));
@@ -180,11 +233,18 @@ final class PaletteFile
                 $written = match (true) {
                     is_string($child['$value']) && preg_match(self::FOLLOWS, $child['$value']) === 1 => $child['$value'],
                     $kind === 'color' => self::tokenColor($child['$value']),
-                    $kind === 'gradient' => self::tokenGradient($child['$value'], is_array($child['$extensions'] ?? null) ? $child['$extensions'][self::DIRECTION] ?? '180deg' : '180deg'),
+                    $kind === 'gradient' => self::tokenGradient(
+                        $child['$value'],
+                        is_array($child['$extensions'] ?? null) ? $child['$extensions'][self::DIRECTION] ?? '180deg' : '180deg',
+                    ),
                     default => null,
                 };
                 if ($written === null) {
-                    $not[] = $name.(is_string($kind) && ! in_array($kind, ['color', 'gradient'], true) ? ": a $kind, not a color" : ': its value is not a color that can be read');
+                    $not[] = $name.(is_string($kind) && ! in_array(
+                        $kind,
+                        ['color', 'gradient'],
+                        true,
+                    ) ? ": a $kind, not a color" : ': its value is not a color that can be read');
                 } else {
                     $found[$name] = $written;
                 }
@@ -214,7 +274,13 @@ final class PaletteFile
         }
         $alpha = $value['alpha'] ?? 1;
 
-        return Color::in($space, $numbers[0], $numbers[1], $numbers[2], is_int($alpha) || is_float($alpha) ? min(1.0, max(0.0, (float) $alpha)) : 1.0)->hex();
+        return Color::in(
+            $space,
+            $numbers[0],
+            $numbers[1],
+            $numbers[2],
+            is_int($alpha) || is_float($alpha) ? min(1.0, max(0.0, (float) $alpha)) : 1.0,
+        )->hex();
     }
 
     private static function tokenGradient(mixed $value, mixed $direction): ?string
@@ -231,7 +297,14 @@ final class PaletteFile
             $stops[] = "$written ".round(100 * min(1, max(0, $position))).'%';
         }
         try {
-            return Gradient::parse((is_string($direction) && str_starts_with($direction, 'circle') ? 'radial' : 'linear').'-gradient('.implode(', ', [is_string($direction) ? $direction : '', ...$stops]).')')->text();
+            return Gradient::parse((
+                is_string($direction) && str_starts_with($direction, 'circle')
+                    ? 'radial'
+                    : 'linear'
+            ).'-gradient('.implode(
+                ', ',
+                [is_string($direction) ? $direction : '', ...$stops],
+            ).')')->text();
         } catch (ColorException) {
             return null;
         }
@@ -299,7 +372,12 @@ final class PaletteFile
                 $not[] = sprintf('<%s>%s: no plain fill', $element->localName, $name === '' ? '' : " “{$name}”");
             } else {
                 $opacity = $element->getAttribute('fill-opacity');
-                self::put($colors, $taken, $name, ($opacity === '' ? $color : $color->withAlpha(min(1.0, max(0.0, (float) $opacity))))->hex());
+                self::put(
+                    $colors,
+                    $taken,
+                    $name,
+                    ($opacity === '' ? $color : $color->withAlpha(min(1.0, max(0.0, (float) $opacity))))->hex(),
+                );
             }
         }
 
@@ -312,7 +390,8 @@ final class PaletteFile
         $found = $not = [];
         $plain = (string) preg_replace('#/\*.*?\*/#s', '', $text);
         $dark = '';
-        $light = (string) preg_replace_callback('/@media[^{}]*prefers-color-scheme\s*:\s*dark[^{}]*(\{(?:[^{}]++|(?1))*\})/', static function (array $m) use (&$dark): string {
+        $inDark = '/@media[^{}]*prefers-color-scheme\s*:\s*dark[^{}]*(\{(?:[^{}]++|(?1))*\})/';
+        $light = (string) preg_replace_callback($inDark, static function (array $m) use (&$dark): string {
             $dark .= $m[1];
 
             return '';
@@ -326,7 +405,11 @@ final class PaletteFile
         }
         foreach ($declared as $key => [$set, $name, $value]) {
             // In the dark set a name means the one of that set, if it has it.
-            $written = self::cssColor((string) preg_replace_callback('/var\(\s*--([\w-]+)\s*\)/', static fn(array $m): string => '{'.(isset($declared[self::cssName($set, $m[1])]) ? self::cssName($set, $m[1]) : $m[1]).'}', $value));
+            $written = self::cssColor((string) preg_replace_callback(
+                '/var\(\s*--([\w-]+)\s*\)/',
+                static fn(array $m): string => '{'.(isset($declared[self::cssName($set, $m[1])]) ? self::cssName($set, $m[1]) : $m[1]).'}',
+                $value,
+            ));
             if ($written === null) {
                 $not[] = "--$name: “".mb_substr(mb_scrub($value), 0, 60).'”';
             } else {

@@ -36,14 +36,20 @@ final class PaletteTaking
     private array $unnamed = [];
 
     /** @param array<string, string> $colors as PaletteFile::read() gives them */
-    private function __construct(private readonly ResolvedLook $look, private readonly Theme $theme, private readonly LookState $own, private readonly array $colors) {}
+    private function __construct(
+        private readonly ResolvedLook $look,
+        private readonly Theme $theme,
+        private readonly LookState $own,
+        private readonly array $colors,
+    ) {}
 
     /**
      * @param array<string, string> $colors name => hex, {another name} or a gradient
      * @param LookState $own the look's own changes
      * @param bool $adds whether what has no name here becomes a brand color or a scheme
      *
-     * @return array{changes: array<string, string|bool>, taken: list<string>, same: int, unnamed: list<string>} path => value; what is changed or added, in words; how many were here already; names of what was left
+     * @return array{changes: array<string, string|bool>, taken: list<string>, same: int, unnamed: list<string>} path => value; what is
+     *     changed or added, in words; how many were here already; names of what was left
      */
     public static function of(ResolvedLook $look, Theme $theme, LookState $own, array $colors, bool $adds): array
     {
@@ -72,7 +78,11 @@ final class PaletteTaking
         foreach ($known as $name => $path) {
             $its = SettingPath::of($path);
             if ($its->set !== null && ! $its->set->isDark) {
-                $known[(string) preg_replace('/^scheme/', 'dark', (string) $name)] ??= ColorSet::of($its->set->scheme, true)->path($its->role);
+                $known[(string) preg_replace(
+                    '/^scheme/',
+                    'dark',
+                    (string) $name,
+                )] ??= ColorSet::of($its->set->scheme, true)->path($its->role);
             }
         }
         foreach (array_keys($this->colors) as $name) {
@@ -97,13 +107,21 @@ final class PaletteTaking
     {
         $groups = [];
         foreach ($this->unnamed as $name) {
-            if (preg_match('/^(scheme|dark)[.-]([a-z0-9-]+?)[.-]('.implode('|', [...array_keys(SchemeRoles::ALL), 'gradient']).')$/', $name, $m)) {
+            if (preg_match(
+                '/^(scheme|dark)[.-]([a-z0-9-]+?)[.-]('.implode('|', [...array_keys(SchemeRoles::ALL), 'gradient']).')$/',
+                $name,
+                $m,
+            )) {
                 $groups[$m[2]][$m[1]][$m[3]] = $name;
             }
         }
         $added = [];
         foreach ($groups as $called => $sets) {
-            if (count($added) === self::MOST_ADDED || array_diff_key(SchemeRoles::ALL, $sets['scheme'] ?? []) !== [] || ! $this->areOfTheirKind($sets)) {
+            if (
+                count($added) === self::MOST_ADDED
+                || array_diff_key(SchemeRoles::ALL, $sets['scheme'] ?? []) !== []
+                || ! $this->areOfTheirKind($sets)
+            ) {
                 continue;
             }
             $key = $this->free('scheme', $added);
@@ -167,7 +185,13 @@ final class PaletteTaking
     /** @param array<string, string> $added */
     private function free(string $prefix, array $added): string
     {
-        return ColorInventory::freeKey($prefix, LookState::of([...$this->own->own, ...array_combine(array_map(static fn(string $k): string => "$prefix.$k", array_keys($added)), $added)]));
+        return ColorInventory::freeKey(
+            $prefix,
+            LookState::of([
+                ...$this->own->own,
+                ...array_combine(array_map(static fn(string $k): string => "$prefix.$k", array_keys($added)), $added),
+            ]),
+        );
     }
 
     /** @return array{changes: array<string, string|bool>, taken: list<string>, same: int, unnamed: list<string>} */
@@ -177,7 +201,11 @@ final class PaletteTaking
         $same = 0;
         $changes = $this->changes;
         foreach ($this->paths as $name => $path) {
-            $value = (string) preg_replace_callback('/\{([^{}]+)\}/', fn(array $m): string => isset($this->paths[$m[1]]) ? Alias::to($this->paths[$m[1]]) : $this->hex($m[1]), $this->colors[$name]);
+            $value = (string) preg_replace_callback(
+                '/\{([^{}]+)\}/',
+                fn(array $m): string => isset($this->paths[$m[1]]) ? Alias::to($this->paths[$m[1]]) : $this->hex($m[1]),
+                $this->colors[$name],
+            );
             if (str_contains($value, 'gradient(')) {
                 $value = Gradient::parse($value)->text();
             }
@@ -198,12 +226,20 @@ final class PaletteTaking
                 $same++;
             }
         }
-        if ($this->look->value(ColorInventory::DARK) !== true && array_filter(array_keys($changes), static fn(string $p): bool => SettingPath::of($p)->set?->isDark === true) !== []) {
+        if (
+            $this->look->value(ColorInventory::DARK) !== true
+            && array_filter(array_keys($changes), static fn(string $p): bool => SettingPath::of($p)->set?->isDark === true) !== []
+        ) {
             $changes[ColorInventory::DARK] = true;
             $this->added[] = 'colors of their own in dark surroundings';
         }
 
-        return ['changes' => $changes, 'taken' => [...$taken, ...$this->added], 'same' => $same, 'unnamed' => array_values(array_diff($this->unnamed, array_keys($this->paths)))];
+        return [
+            'changes' => $changes,
+            'taken' => [...$taken, ...$this->added],
+            'same' => $same,
+            'unnamed' => array_values(array_diff($this->unnamed, array_keys($this->paths))),
+        ];
     }
 
     private function isGradient(string $path): bool

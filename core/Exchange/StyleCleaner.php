@@ -20,7 +20,13 @@ use Sabberworm\CSS\RuleSet\DeclarationBlock;
 final class StyleCleaner
 {
     /** Beginnings of property names a theme may set. */
-    private const PROPERTIES = ['color', 'background', 'border', 'outline', 'font', 'line-height', 'letter-spacing', 'word-spacing', 'text-', 'margin', 'padding', 'width', 'min-', 'max-', 'height', 'display', 'grid', 'flex', 'order', 'gap', 'row-gap', 'column-gap', 'align-', 'justify-', 'place-', 'position', 'top', 'right', 'bottom', 'left', 'inset', 'object-', 'aspect-ratio', 'overflow', 'opacity', 'box-', 'transform', 'transition', 'list-style', 'vertical-align', 'white-space', 'visibility', 'clip-path', 'mask-image', 'scroll-', 'stroke', 'fill', 'columns', 'column-', 'content', 'z-index'];
+    private const PROPERTIES = [
+        'color', 'background', 'border', 'outline', 'font', 'line-height', 'letter-spacing', 'word-spacing', 'text-', 'margin', 'padding',
+        'width', 'min-', 'max-', 'height', 'display', 'grid', 'flex', 'order', 'gap', 'row-gap', 'column-gap', 'align-', 'justify-',
+        'place-', 'position', 'top', 'right', 'bottom', 'left', 'inset', 'object-', 'aspect-ratio', 'overflow', 'opacity', 'box-',
+        'transform', 'transition', 'list-style', 'vertical-align', 'white-space', 'visibility', 'clip-path', 'mask-image', 'scroll-',
+        'stroke', 'fill', 'columns', 'column-', 'content', 'z-index',
+    ];
 
     /** @var list<string> */
     private array $problems = [];
@@ -67,7 +73,10 @@ final class StyleCleaner
         $selectors = [];
         foreach ($block->getSelectors() as $selector) {
             $text = $selector->getSelector();
-            if (preg_match('/^[A-Za-z0-9\s.,:>+~*()\[\]="\'_^$|-]{1,200}$/', $text) && ! preg_match('/(^|[\s>+~])(html|head|:root)\b/i', $text)) {
+            if (
+                preg_match('/^[A-Za-z0-9\s.,:>+~*()\[\]="\'_^$|-]{1,200}$/', $text)
+                && ! preg_match('/(^|[\s>+~])(html|head|:root)\b/i', $text)
+            ) {
                 $selectors[] = $text;
             } else {
                 $this->problems[] = 'theme.css: the selector “'.mb_substr($text, 0, 60).'” is not taken.';
@@ -78,12 +87,16 @@ final class StyleCleaner
             $property = strtolower($rule->getRule());
             $value = $rule->getValue();
             $text = is_object($value) ? $value->render(OutputFormat::createCompact()) : (string) $value;
-            $isKnown = array_filter(self::PROPERTIES, static fn(string $p): bool => $property === $p || str_starts_with($property, str_ends_with($p, '-') ? $p : "$p-")) !== [];
+            $isKnown = array_filter(
+                self::PROPERTIES,
+                static fn(string $p): bool => $property === $p || str_starts_with($property, str_ends_with($p, '-') ? $p : "$p-"),
+            ) !== [];
             $isOwn = (bool) preg_match('/^--own-[a-z0-9-]+$/', $property);
             if (! $isKnown && ! $isOwn) {
                 $this->problems[] = "theme.css: the property “{$property}” is not taken.";
             } elseif (preg_match('/url\s*\(|image-set|expression|javascript:|src\s*\(|\\\\|[<>@{}]/i', $text)) {
-                $this->problems[] = "theme.css: “{$property}” loads something or is not plain; only colors, gradients, lengths and words are taken.";
+                $this->problems[] = "theme.css: “{$property}” loads something or is not plain; only colors, gradients, lengths and words "
+                    .'are taken.';
             } elseif ($property === 'position' && ! preg_match('/^(static|relative|absolute|sticky)$/', $text)) {
                 $this->problems[] = 'theme.css: position may be static, relative, absolute or sticky: what is fixed could cover the shop.';
             } elseif ($property === 'content' && ! preg_match('/^(""|\'\'|none)$/', $text)) {

@@ -35,7 +35,8 @@ final class ThemeForm
             "$defs": {
                 "group": {"type": ["object", "array"]},
                 "scalar": {"type": ["string", "number", "boolean"]},
-                "scalars": {"type": ["object", "array"], "additionalProperties": {"$ref": "#/$defs/scalar"}, "items": {"$ref": "#/$defs/scalar"}},
+                "scalars": {
+                "type": ["object", "array"], "additionalProperties": {"$ref": "#/$defs/scalar"}, "items": {"$ref": "#/$defs/scalar"}},
                 "theme": {
                     "type": "object",
                     "required": ["title", "version", "maker", "starters"],
@@ -46,9 +47,11 @@ final class ThemeForm
                         "suits": {"type": "string"},
                         "offers": {"$ref": "#/$defs/scalars"},
                         "settings": {"$ref": "#/$defs/scalars"},
-                        "starters": {"type": ["object", "array"], "additionalProperties": {"$ref": "#/$defs/starter"}, "items": {"$ref": "#/$defs/starter"}},
+                        "starters": {
+                "type": ["object", "array"], "additionalProperties": {"$ref": "#/$defs/starter"}, "items": {"$ref": "#/$defs/starter"}},
                         "own": {"type": "array", "items": {"$ref": "#/$defs/setting"}},
-                        "from": {"type": ["object", "array"], "additionalProperties": {"$ref": "#/$defs/change"}, "items": {"$ref": "#/$defs/change"}}
+                        "from": {
+                "type": ["object", "array"], "additionalProperties": {"$ref": "#/$defs/change"}, "items": {"$ref": "#/$defs/change"}}
                     }
                 },
                 "starter": {
@@ -75,7 +78,8 @@ final class ThemeForm
                     "properties": {
                         "renamed": {"$ref": "#/$defs/scalars"},
                         "removed": {"$ref": "#/$defs/scalars"},
-                        "retyped": {"type": ["object", "array"], "additionalProperties": {"$ref": "#/$defs/rungs"}, "items": {"$ref": "#/$defs/rungs"}}
+                        "retyped": {
+                "type": ["object", "array"], "additionalProperties": {"$ref": "#/$defs/rungs"}, "items": {"$ref": "#/$defs/rungs"}}
                     }
                 },
                 "rungs": {
@@ -107,7 +111,8 @@ final class ThemeForm
         $sentences = $formatter->formatFlat($error, static function (ValidationError $e) use ($formatter): string {
             $place = mb_substr(implode(' → ', array_map(strval(...), $e->data()->fullPath())), 0, 120);
 
-            return 'theme.tokens.json does not have the form of a theme: '.($place === '' ? '' : "at $place, ").lcfirst($formatter->formatErrorMessage($e)).'.';
+            return 'theme.tokens.json does not have the form of a theme: '.($place === '' ? '' : "at $place, ")
+                .lcfirst($formatter->formatErrorMessage($e)).'.';
         });
 
         return array_values(array_unique($sentences));

@@ -21,7 +21,13 @@ final readonly class ThemePackage
      * @param string $name what the shelf will call it
      * @param array<string, string> $pictures name within the package, without folder and ending => content
      */
-    private function __construct(public string $name, public Theme $theme, public string $tokens, public string $css, public array $pictures) {}
+    private function __construct(
+        public string $name,
+        public Theme $theme,
+        public string $tokens,
+        public string $css,
+        public array $pictures,
+    ) {}
 
     /**
      * @param array<string, string> $files name => content, already within PackageRules
@@ -101,7 +107,13 @@ final readonly class ThemePackage
         if (mb_strlen(trim($theme->title)) < 2 || ! preg_match('/^own(-[a-z0-9]+)+$/D', $theme->name)) {
             $problems[] = 'It has no title in letters.';
         }
-        if ($theme->schemes === [] || count($theme->schemes) > 12 || count($theme->brandColors) > 24 || count($theme->starters) > 24 || count($theme->own) > 40) {
+        if (
+            $theme->schemes === []
+            || count($theme->schemes) > 12
+            || count($theme->brandColors) > 24
+            || count($theme->starters) > 24
+            || count($theme->own) > 40
+        ) {
             $problems[] = 'It has no color scheme, or too many of them, of brand colors, starters or settings of its own.';
 
             return $problems;

@@ -22,14 +22,17 @@ use Ikat\Core\Setting\StepKey;
  * setting's path. What the format has no type for (choices, switches, words) stands under $extensions, key "ikat.theme".
  *
  * @phpstan-type Rungs array<array{upto: float|int|string, to: scalar}>
- * @phpstan-type Row array{path?: scalar, label?: scalar, words?: scalar, type?: scalar, default?: scalar, least?: scalar, most?: scalar, unit?: scalar, choices?: array<string, scalar>, css?: array<string, scalar>}
+ * @phpstan-type Row array{path?: scalar, label?: scalar, words?: scalar, type?: scalar, default?: scalar, least?: scalar, most?: scalar,
+ *     unit?: scalar, choices?: array<string, scalar>, css?: array<string, scalar>}
  * @phpstan-type Own array{
- *     title: string, version: string, maker: string, suits?: string, offers?: array<scalar>, settings?: array<string, bool|float|int|string>,
- *     starters?: array<string, array{title: string, words: string, tokens?: array<string, mixed>, settings?: array<string, bool|float|int|string>}>,
+ * title: string, version: string, maker: string, suits?: string, offers?: array<scalar>, settings?: array<string, bool|float|int|string>,
+ * starters?: array<string, array{title: string, words: string, tokens?: array<string, mixed>, settings?: array<string,
+ * bool|float|int|string>}>,
  *     own?: array<Row>,
  *     from?: array<string, array{renamed?: array<string, string>, removed?: array<string, string>, retyped?: array<string, Rungs>}>
  * }
- * @phpstan-type Tokens array{'$description'?: string, '$extensions'?: array{'ikat.theme'?: Own}, brand?: array<string, mixed>, scheme?: array<string, mixed>}
+ * @phpstan-type Tokens array{'$description'?: string, '$extensions'?: array{'ikat.theme'?: Own}, brand?: array<string, mixed>,
+ *     scheme?: array<string, mixed>}
  */
 final class ThemeTokens
 {
@@ -52,13 +55,21 @@ final class ThemeTokens
         if (! is_array($tokens)) {
             throw UnreadableTheme::at($name, 'it is not JSON');
         }
-        $own = $tokens['$extensions'][self::EXTENSION] ?? throw UnreadableTheme::at('$extensions', 'the key "'.self::EXTENSION.'" is missing');
+        $own = $tokens['$extensions'][self::EXTENSION] ?? throw UnreadableTheme::at(
+            '$extensions',
+            'the key "'.self::EXTENSION.'" is missing',
+        );
         $starters = [];
         foreach ($own['starters'] ?? [] as $key => $starter) {
             if (! preg_match(self::STARTER, (string) $key)) {
                 throw UnreadableTheme::at('starters', sprintf('“%s” is not a plain name', mb_substr((string) $key, 0, 40)));
             }
-            $starters[$key] = new Starter($key, $starter['title'], $starter['words'], [...self::values($starter['tokens'] ?? []), ...self::settings($starter['settings'] ?? [])]);
+            $starters[$key] = new Starter(
+                $key,
+                $starter['title'],
+                $starter['words'],
+                [...self::values($starter['tokens'] ?? []), ...self::settings($starter['settings'] ?? [])],
+            );
         }
         if ($starters === []) {
             throw UnreadableTheme::at('starters', 'a theme has at least one');
@@ -79,7 +90,10 @@ final class ThemeTokens
             offers: array_values(array_map(strval(...), $own['offers'] ?? [])),
             own: array_map(self::own(...), array_values($own['own'] ?? [])),
             changes: array_map(static fn(array $c): ThemeChange => new ThemeChange($c['renamed'] ?? [], $c['removed'] ?? [], array_map(
-                static fn(array $rungs): array => array_values(array_map(static fn(array $r): array => ['upto' => (float) $r['upto'], 'to' => (string) $r['to']], $rungs)),
+                static fn(array $rungs): array => array_values(array_map(
+                    static fn(array $r): array => ['upto' => (float) $r['upto'], 'to' => (string) $r['to']],
+                    $rungs,
+                )),
                 $c['retyped'] ?? [],
             )), $own['from'] ?? []),
         );
@@ -115,7 +129,8 @@ final class ThemeTokens
     /** @param Row $row */
     private static function ownLength(string $path, string $label, string $words, array $row): Setting
     {
-        [$default, $least, $most] = array_map(static fn(string $key): float => is_numeric($row[$key] ?? null) && abs((float) $row[$key]) <= self::MOST_LENGTH
+        [$default, $least, $most] = array_map(static fn(string $key): float
+            => is_numeric($row[$key] ?? null) && abs((float) $row[$key]) <= self::MOST_LENGTH
             ? (float) $row[$key] : throw UnreadableTheme::at($path, "its “{$key}” is not a number"), ['default', 'least', 'most']);
         $unit = $row['unit'] ?? 'px';
         if (! in_array($unit, self::UNITS, true)) {
@@ -142,7 +157,16 @@ final class ThemeTokens
             throw UnreadableTheme::at($path, 'its default is not one of its choices');
         }
 
-        return Setting::choice($path, $label, 'theme', StepKey::START, $row['default'], $choices, array_intersect_key($css, $choices), $words);
+        return Setting::choice(
+            $path,
+            $label,
+            'theme',
+            StepKey::START,
+            $row['default'],
+            $choices,
+            array_intersect_key($css, $choices),
+            $words,
+        );
     }
 
     /**
@@ -156,7 +180,10 @@ final class ThemeTokens
         foreach ($group as $key => $child) {
             if (! str_starts_with((string) $key, '$') && is_array($child)) {
                 if (! preg_match(self::KEY, (string) $key)) {
-                    throw UnreadableTheme::at(mb_substr((string) $key, 0, 40), 'the key of a brand color or scheme is not plain letters and figures');
+                    throw UnreadableTheme::at(
+                        mb_substr((string) $key, 0, 40),
+                        'the key of a brand color or scheme is not plain letters and figures',
+                    );
                 }
                 $labels[$key] = is_scalar($child['$description'] ?? null) ? (string) $child['$description'] : (string) $key;
             }
@@ -210,7 +237,14 @@ final class ThemeTokens
         $components = is_array($value) ? $value['components'] ?? null : null;
         $alpha = is_array($value) ? $value['alpha'] ?? 1 : null;
         $isNumber = static fn(mixed $v): bool => $v === 'none' || is_int($v) || is_float($v);
-        if ($space === null || ! is_array($components) || ! array_is_list($components) || count($components) !== 3 || array_filter($components, $isNumber) !== $components || ! is_numeric($alpha)) {
+        if (
+            $space === null
+            || ! is_array($components)
+            || ! array_is_list($components)
+            || count($components) !== 3
+            || array_filter($components, $isNumber) !== $components
+            || ! is_numeric($alpha)
+        ) {
             throw UnreadableTheme::at($path, 'a color is {"colorSpace": ..., "components": [three numbers]}');
         }
         $c = array_map(static fn(mixed $v): ?float => is_numeric($v) ? (float) $v : null, $components);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Find;
 
-/** How well a product answers a question: what stands in its name counts more than what stands elsewhere, and whole words more than parts. */
+/**
+ * How well a product answers a question: what stands in its name counts more than what stands elsewhere, and whole words more than parts.
+ */
 final class SearchRank
 {
     /** @return int the higher the better; 0 for what only the text answers */

@@ -20,7 +20,10 @@ final class SearchTerms
     private const ASKED = 6;
 
     /** InnoDB's own list of words that are in no index (INFORMATION_SCHEMA.INNODB_FT_DEFAULT_STOPWORD). */
-    private const STOPWORDS = ['about', 'are', 'com', 'for', 'from', 'how', 'that', 'the', 'this', 'was', 'what', 'when', 'where', 'who', 'will', 'with', 'und', 'www'];
+    private const STOPWORDS = [
+        'about', 'are', 'com', 'for', 'from', 'how', 'that', 'the', 'this', 'was', 'what', 'when', 'where', 'who', 'will', 'with', 'und',
+        'www',
+    ];
 
     /**
      * @param string $name counts more than the rest
@@ -37,7 +40,13 @@ final class SearchTerms
             }
         }
 
-        return implode(' ', [...self::words($name), ...self::words($name), ...self::words($note), ...array_unique($tails), ...array_unique(self::words($text))]);
+        return implode(
+            ' ',
+            [
+                ...self::words($name), ...self::words($name), ...self::words($note), ...array_unique($tails),
+                ...array_unique(self::words($text)),
+            ],
+        );
     }
 
     /** @return list<string> the words of a question that an index could know, small letters */
@@ -59,6 +68,9 @@ final class SearchTerms
     {
         $words = preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower(mb_scrub($text)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
 
-        return array_values(array_filter(array_map(static fn(string $w): string => mb_substr($w, 0, self::MOST), $words), static fn(string $w): bool => mb_strlen($w) >= self::LEAST));
+        return array_values(array_filter(
+            array_map(static fn(string $w): string => mb_substr($w, 0, self::MOST), $words),
+            static fn(string $w): bool => mb_strlen($w) >= self::LEAST,
+        ));
     }
 }

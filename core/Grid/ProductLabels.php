@@ -18,8 +18,14 @@ final class ProductLabels
      *
      * @return list<array{kind: 'gone'|'sale'|'new'|'own', text: string}> the kind is that of the label's color roles
      */
-    public static function of(int $stock, int $price, ?int $was, \DateTimeInterface $addedOn, ?string $own, \DateTimeInterface $today): array
-    {
+    public static function of(
+        int $stock,
+        int $price,
+        ?int $was,
+        \DateTimeInterface $addedOn,
+        ?string $own,
+        \DateTimeInterface $today,
+    ): array {
         $labels = [];
         if ($stock === 0) {
             $labels[] = ['kind' => 'gone', 'text' => 'Sold out'];

@@ -45,7 +45,10 @@ final class Edges
         }
         $every = max(1, intdiv(count($found), self::MOST));
 
-        return array_map(static fn(int $i): string => sprintf('#%06x', $found[$i]), $found === [] ? [] : range(0, count($found) - 1, $every));
+        return array_map(
+            static fn(int $i): string => sprintf('#%06x', $found[$i]),
+            $found === [] ? [] : range(0, count($found) - 1, $every),
+        );
     }
 
     /**
@@ -66,7 +69,13 @@ final class Edges
             return $known[$hex] ??= Contrast::luminance(Color::parse($hex));
         };
         $grounds = array_map($y, $grounds);
-        $ratios = array_map(static fn(string $hex): float => min(array_map(static fn(float $ground): float => Contrast::ofLuminances($y($hex), $ground), $grounds)), $edge);
+        $ratios = array_map(
+            static fn(string $hex): float => min(array_map(
+                static fn(float $ground): float => Contrast::ofLuminances($y($hex), $ground),
+                $grounds,
+            )),
+            $edge,
+        );
         sort($ratios);
 
         return $ratios[intdiv(count($ratios), 10)];

@@ -24,7 +24,10 @@ final class SvgCleaner
     private const LEAST_SIDE = 0.01;
     private const MOST_SIDE = 1_000_000;
 
-    private const ELEMENTS = ['svg', 'g', 'path', 'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'defs', 'linearGradient', 'radialGradient', 'stop', 'clipPath', 'use', 'title', 'desc', 'symbol'];
+    private const ELEMENTS = [
+        'svg', 'g', 'path', 'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'defs', 'linearGradient', 'radialGradient', 'stop',
+        'clipPath', 'use', 'title', 'desc', 'symbol',
+    ];
 
     /** attribute => pattern its value must match */
     private const ATTRIBUTES = [
@@ -32,12 +35,16 @@ final class SvgCleaner
         'transform' => self::TRANSFORM, 'gradientTransform' => self::TRANSFORM,
         'viewBox' => '/^[0-9eE\s,.+-]{1,80}$/', 'preserveAspectRatio' => '/^[A-Za-z\s]{1,30}$/',
         'gradientUnits' => self::UNITS, 'clipPathUnits' => self::UNITS, 'spreadMethod' => '/^(pad|reflect|repeat)$/',
-        'fill-rule' => '/^(nonzero|evenodd)$/', 'clip-rule' => '/^(nonzero|evenodd)$/', 'stroke-linecap' => '/^(butt|round|square)$/', 'stroke-linejoin' => '/^(miter|round|bevel)$/',
+        'fill-rule' => '/^(nonzero|evenodd)$/', 'clip-rule' => '/^(nonzero|evenodd)$/', 'stroke-linecap' => '/^(butt|round|square)$/',
+        'stroke-linejoin' => '/^(miter|round|bevel)$/',
         'stroke-dasharray' => '/^(none|[0-9eE\s,.+-]{1,120})$/', 'visibility' => '/^(visible|hidden)$/', 'display' => '/^(none|inline)$/',
     ];
     private const TRANSFORM = '/^(\s*(matrix|translate|scale|rotate|skewX|skewY)\s*\([0-9eE\s,.+-]*\)[\s,]*)*$/';
     private const UNITS = '/^(userSpaceOnUse|objectBoundingBox)$/';
-    private const LENGTHS = ['x', 'y', 'x1', 'y1', 'x2', 'y2', 'cx', 'cy', 'r', 'rx', 'ry', 'fx', 'fy', 'width', 'height', 'offset', 'stroke-width', 'stroke-miterlimit', 'stroke-dashoffset', 'opacity', 'fill-opacity', 'stroke-opacity', 'stop-opacity'];
+    private const LENGTHS = [
+        'x', 'y', 'x1', 'y1', 'x2', 'y2', 'cx', 'cy', 'r', 'rx', 'ry', 'fx', 'fy', 'width', 'height', 'offset', 'stroke-width',
+        'stroke-miterlimit', 'stroke-dashoffset', 'opacity', 'fill-opacity', 'stroke-opacity', 'stop-opacity',
+    ];
     private const PAINTS = ['fill', 'stroke', 'stop-color', 'color'];
 
     private int $elements = 0;
@@ -72,7 +79,8 @@ final class SvgCleaner
         assert($drawing !== null);
         $out->appendChild($drawing);
         if ($out->getElementsByTagName('*')->length < 2) {
-            throw UnusableSvg::because('nothing of it can be used: save it with its words turned into outlines and without placed pictures');
+            throw UnusableSvg::because('nothing of it can be used: save it with its words turned into outlines and without placed '
+                .'pictures');
         }
         self::boundUses($drawing);
         [$width, $height] = self::size($drawing);
@@ -82,7 +90,9 @@ final class SvgCleaner
             $drawing->setAttribute('viewBox', "0 0 $width $height");
         }
 
-        return ['svg' => (string) $out->saveXML($drawing), 'width' => $width, 'height' => $height, 'left_out' => array_keys($cleaner->leftOut)];
+        return [
+            'svg' => (string) $out->saveXML($drawing), 'width' => $width, 'height' => $height, 'left_out' => array_keys($cleaner->leftOut),
+        ];
     }
 
     private function copy(\DOMElement $from, \DOMDocument $out, int $depth): ?\DOMElement
@@ -147,8 +157,15 @@ final class SvgCleaner
         }
         $isFit = $prefix === '' && match (true) {
             isset(self::ATTRIBUTES[$name]) => (bool) preg_match(self::ATTRIBUTES[$name], $value),
-            in_array($name, self::LENGTHS, true) => (bool) preg_match('/^[+-]?(\d+\.?\d*|\.\d+)([eE][+-]?\d+)?(px|pt|mm|cm|in|em|%)?$/', $value),
-            in_array($name, self::PAINTS, true) => (bool) preg_match('/^(none|currentColor|transparent|#[0-9a-fA-F]{3,8}|[a-zA-Z]{3,25}|(rgb|rgba|hsl|hsla)\([0-9\s,.%\/deg]{1,60}\)|url\(["\']?#[A-Za-z_][\w.-]{0,80}["\']?\))$/', $value),
+            in_array($name, self::LENGTHS, true) => (bool) preg_match(
+                '/^[+-]?(\d+\.?\d*|\.\d+)([eE][+-]?\d+)?(px|pt|mm|cm|in|em|%)?$/',
+                $value,
+            ),
+            in_array($name, self::PAINTS, true) => (bool) preg_match(
+                '/^(none|currentColor|transparent|#[0-9a-fA-F]{3,8}|[a-zA-Z]{3,25}'
+            .'|(rgb|rgba|hsl|hsla)\([0-9\s,.%\/deg]{1,60}\)|url\(["\']?#[A-Za-z_][\w.-]{0,80}["\']?\))$/',
+                $value,
+            ),
             $name === 'clip-path' => (bool) preg_match('/^(none|url\(["\']?#[A-Za-z_][\w.-]{0,80}["\']?\))$/', $value),
             default => false,
         };
@@ -203,7 +220,11 @@ final class SvgCleaner
             $width = $width > 0 ? $width : ($height > 0 ? $height * $box[2] / $box[3] : $box[2]);
             $height = $height > 0 ? $height : $width * $box[3] / $box[2];
         }
-        if (min($width, $height) < self::LEAST_SIDE || max($width, $height) > self::MOST_SIDE || max($width / $height, $height / $width) > 60) {
+        if (
+            min($width, $height) < self::LEAST_SIDE
+            || max($width, $height) > self::MOST_SIDE
+            || max($width / $height, $height / $width) > 60
+        ) {
             throw UnusableSvg::because('it does not say how large it is; save it with a viewBox');
         }
 

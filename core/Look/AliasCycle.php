@@ -12,7 +12,8 @@ final class AliasCycle extends \DomainException implements LookException
     /** @param list<string> $paths the circle, its first path repeated at the end */
     private function __construct(public readonly array $paths)
     {
-        parent::__construct('These settings would follow each other in a circle: '.implode(' → ', $paths).'. Give one of them a value of its own.');
+        $circle = implode(' → ', $paths);
+        parent::__construct("These settings would follow each other in a circle: $circle. Give one of them a value of its own.");
     }
 
     /** @param list<string> $paths */

@@ -11,7 +11,8 @@ use Ikat\Core\Setting\SettingPath;
 final readonly class BaseSwitch
 {
     /**
-     * @param list<array{path: string, label: string, value: string, becomes: ?string}> $stay in force there; what it becomes where that is another value
+     * @param list<array{path: string, label: string, value: string, becomes: ?string}> $stay in force there; what it becomes where that is
+     *     another value
      * @param list<array{path: string, label: string, value: string, why: string}> $wait kept in the look, without effect there
      */
     private function __construct(public array $stay, public array $wait) {}
@@ -56,11 +57,13 @@ final readonly class BaseSwitch
                 if (! $after->catalog->has($followed)) {
                     $label = $before->catalog->has($followed) ? $before->catalog->get($followed)->label : $followed;
 
-                    return "what it is linked to, “{$label}”, is not in $theme->title; there it is {$resolution->setting->describe($resolution->value)}";
+                    return "what it is linked to, “{$label}”, is not in $theme->title; there it is "
+                        ."{$resolution->setting->describe($resolution->value)}";
                 }
             }
 
-            return "$theme->title has no “{$before->catalog->get($path)->describe($value)}”; there it is {$resolution->setting->describe($resolution->value)}";
+            return "$theme->title has no “{$before->catalog->get($path)->describe($value)}”; there it is "
+                ."{$resolution->setting->describe($resolution->value)}";
         }
         if ($resolution->unmet !== null && $before->at($path)->unmet === null) {
             return 'it takes effect when '.$resolution->unmet->inWords($after->catalog);

@@ -20,7 +20,10 @@ final readonly class Change
         return ['path' => $this->path, 'before' => $this->before, 'after' => $this->after];
     }
 
-    /** @param array{path: string, before: bool|float|int|string|null, after: bool|float|int|string|null} $row JSON may have turned 4.0 into 4 */
+    /**
+     * @param array{path: string, before: bool|float|int|string|null, after: bool|float|int|string|null} $row JSON may have turned 4.0 into
+     *     4
+     */
     public static function fromArray(array $row): self
     {
         return new self($row['path'], LookState::canonical($row['before']), LookState::canonical($row['after']));

@@ -26,7 +26,13 @@ final readonly class ColorInventory
      * @param array<string, string> $brandAway those put away
      * @param array<string, string> $schemesAway
      */
-    private function __construct(public array $brand, public array $schemes, public array $brandAway, public array $schemesAway, public bool $dark) {}
+    private function __construct(
+        public array $brand,
+        public array $schemes,
+        public array $brandAway,
+        public array $schemesAway,
+        public bool $dark,
+    ) {}
 
     /** @param list<Layer> $layers weakest first */
     public static function in(Theme $theme, array $layers): self
@@ -67,7 +73,9 @@ final readonly class ColorInventory
         [$list, $away] = $prefix === 'brand' ? [self::BRAND, self::BRAND_AWAY] : [self::SCHEMES, self::SCHEMES_AWAY];
         $changes = [$list => implode(',', array_diff(array_keys($labels), [$key]))];
 
-        return SettingPath::isOwnKey($key) ? $changes : [...$changes, $away => implode(',', array_unique([...array_filter(explode(',', $look->text($away))), $key]))];
+        return SettingPath::isOwnKey($key)
+            ? $changes
+            : [...$changes, $away => implode(',', array_unique([...array_filter(explode(',', $look->text($away))), $key]))];
     }
 
     /** The first key own1, own2… that is neither in use nor waits among changes. */

@@ -57,7 +57,10 @@ final readonly class ItemLists
     public function key(): string
     {
         return implode(';', array_map(
-            static fn(string $path, array $items): string => $path.'='.implode(',', array_map(static fn(Item $i): string => $i->name(), $items)),
+            static fn(string $path, array $items): string => $path.'='.implode(
+                ',',
+                array_map(static fn(Item $i): string => $i->name(), $items),
+            ),
             array_keys($this->items),
             $this->items,
         ));
@@ -72,7 +75,9 @@ final readonly class ItemLists
         $items = [];
         foreach ($lists as $list) {
             $names = array_unique(array_filter(explode(',', implode(',', $written($list)))));
-            $items[$list->path] = $list->type instanceof ItemsType ? array_values(array_filter(array_map($list->type->item(...), $names))) : [];
+            $items[$list->path] = $list->type instanceof ItemsType
+                ? array_values(array_filter(array_map($list->type->item(...), $names)))
+                : [];
         }
 
         return new self($items);

@@ -85,13 +85,20 @@ final class LookSnapshot
      */
     public function catalogWith(array $wanted): SettingCatalog
     {
-        return $this->catalogs->of($this->bare, [...$this->layers(), new Layer(LayerKind::Look, '', array_filter($wanted, is_scalar(...)))], $wanted);
+        return $this->catalogs->of(
+            $this->bare,
+            [...$this->layers(), new Layer(LayerKind::Look, '', array_filter($wanted, is_scalar(...)))],
+            $wanted,
+        );
     }
 
     /** Outside every season, or at a moment. Links that go in a circle are cut: what was stored is shown. */
     public function resolved(?\DateTimeImmutable $moment = null): ResolvedLook
     {
-        return $this->resolved[$this->running($moment)] ??= $this->resolve($moment === null ? [] : $this->calendar()->layersAt($moment), true);
+        return $this->resolved[$this->running($moment)] ??= $this->resolve(
+            $moment === null ? [] : $this->calendar()->layersAt($moment),
+            true,
+        );
     }
 
     /**
@@ -118,15 +125,23 @@ final class LookSnapshot
     public function missing(): ?string
     {
         if ($this->base != $this->wanted) {
-            $theme = str_starts_with($this->wanted->theme, 'own-') ? str_replace('-', ' ', substr($this->wanted->theme, 4)) : $this->wanted->theme;
+            $theme = str_starts_with($this->wanted->theme, 'own-')
+                ? str_replace('-', ' ', substr($this->wanted->theme, 4))
+                : $this->wanted->theme;
 
-            return "This look stands on the theme “{$theme}” {$this->wanted->version} ({$this->wanted->starter}), which is no longer on the shelf. Until you decide, it is shown on {$this->bare->title} {$this->bare->version}; none of your changes is lost. Bring the theme in again, undo further, or take another theme in Start.";
+            return "This look stands on the theme “{$theme}” {$this->wanted->version} ({$this->wanted->starter}), which is no longer on "
+                ."the shelf. Until you decide, it is shown on {$this->bare->title} {$this->bare->version}; none of your changes is lost. "
+                    .'Bring the theme in again, undo further, or take another theme in Start.';
         }
         $resolved = $this->resolved();
         if ($resolved->cut !== []) {
-            $labels = implode(', ', array_map(static fn(string $path): string => '“'.$resolved->catalog->get($path)->label.'”', array_unique($resolved->cut)));
+            $labels = implode(
+                ', ',
+                array_map(static fn(string $path): string => '“'.$resolved->catalog->get($path)->label.'”', array_unique($resolved->cut)),
+            );
 
-            return "Some settings are linked to each other in a circle: $labels. Each is shown as it comes from the theme; give one of them a value of its own.";
+            return "Some settings are linked to each other in a circle: $labels. Each is shown as it comes from the theme; give one of "
+                .'them a value of its own.';
         }
 
         return null;

@@ -9,7 +9,10 @@ use Ikat\Core\Setting\Setting;
 /** What a publish would change: one line for each cause, with what only follows it told beside it. */
 final readonly class ReleaseChanges
 {
-    /** @param list<array{setting: Setting, before: bool|float|string|null, after: bool|float|string, followers: list<Setting>}> $lines in the order of the catalog; before is null for what the release does not have */
+    /**
+     * @param list<array{setting: Setting, before: bool|float|string|null, after: bool|float|string, followers: list<Setting>}> $lines in
+     *     the order of the catalog; before is null for what the release does not have
+     */
     private function __construct(public array $lines) {}
 
     /** @param array<string, bool|float|int|string> $live values of the release, by path; JSON may have turned 4.0 into 4 */
@@ -21,7 +24,10 @@ final readonly class ReleaseChanges
             // A follower changes because what it follows did, and is told there.
             $cause = array_values(array_filter($resolution->chain, static fn(string $followed): bool => isset($changed[$followed])));
             if ($cause === []) {
-                $lines[$path] = ['setting' => $resolution->setting, 'before' => LookState::canonical($live[$path] ?? null), 'after' => $resolution->value, 'followers' => []];
+                $lines[$path] = [
+                    'setting' => $resolution->setting, 'before' => LookState::canonical($live[$path] ?? null),
+                    'after' => $resolution->value, 'followers' => [],
+                ];
             }
         }
         foreach ($changed as $resolution) {

@@ -55,7 +55,11 @@ final readonly class ResolvedLook
      */
     public function changedSince(array $live): array
     {
-        return array_filter($this->resolutions, static fn(Resolution $r): bool => $r->layer->kind !== LayerKind::Rule && LookState::canonical($live[$r->setting->path] ?? null) !== $r->value);
+        return array_filter(
+            $this->resolutions,
+            static fn(Resolution $r): bool => $r->layer->kind !== LayerKind::Rule
+                && LookState::canonical($live[$r->setting->path] ?? null) !== $r->value,
+        );
     }
 
     /** Why a setting has its value, in one sentence. */

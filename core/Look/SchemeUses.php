@@ -15,7 +15,9 @@ final class SchemeUses
     {
         return array_values(array_filter(
             $look->catalog->all(),
-            static fn(Setting $s): bool => $s->type instanceof ChoiceType && $theme->schemes !== [] && array_diff_key($theme->schemes, $s->type->choices) === [],
+            static fn(Setting $s): bool => $s->type instanceof ChoiceType
+                && $theme->schemes !== []
+                && array_diff_key($theme->schemes, $s->type->choices) === [],
         ));
     }
 

@@ -27,8 +27,19 @@ final class StaleEdit extends \DomainException implements LookException
     public static function on(Change $theirs, bool|float|string|null $yours, JournalEntry $entry, SettingCatalog $catalog): self
     {
         $setting = $catalog->has($theirs->path) ? $catalog->get($theirs->path) : null;
-        $said = static fn(bool|float|string|null $value): string => $value === null ? 'as it comes from the theme' : ($setting?->describe($value) ?? (string) $value);
+        $said = static fn(bool|float|string|null $value): string => $value === null
+            ? 'as it comes from the theme'
+            : ($setting?->describe($value) ?? (string) $value);
 
-        return new self($theirs->path, $theirs->after, $yours, $entry->author, $entry->sequence, $setting->label ?? $theirs->path, $said($theirs->after), $said($yours));
+        return new self(
+            $theirs->path,
+            $theirs->after,
+            $yours,
+            $entry->author,
+            $entry->sequence,
+            $setting->label ?? $theirs->path,
+            $said($theirs->after),
+            $said($yours),
+        );
     }
 }

@@ -62,7 +62,11 @@ final readonly class Theme
     /** The base made of this theme and one of its starters, or its first. */
     public function base(?string $starter = null): Base
     {
-        return new Base($this->name, $this->version, isset($this->starters[$starter ?? '']) ? (string) $starter : (string) array_key_first($this->starters));
+        return new Base(
+            $this->name,
+            $this->version,
+            isset($this->starters[$starter ?? '']) ? (string) $starter : (string) array_key_first($this->starters),
+        );
     }
 
     /**

@@ -10,7 +10,8 @@ final readonly class ThemeChange
     /**
      * @param array<string, string> $renamed old path => new path
      * @param array<string, string> $removed path => why, in words
-     * @param array<string, list<array{upto: float, to: string}>> $retyped path => choices by the greatest old number they stand for, ascending
+     * @param array<string, list<array{upto: float, to: string}>> $retyped path => choices by the greatest old number they stand for,
+     *     ascending
      */
     public function __construct(public array $renamed, public array $removed, public array $retyped) {}
 

@@ -27,7 +27,8 @@ final readonly class ThemeMerge
      * @param list<array<string, string>> $retyped by path, label, was, becomes
      * @param list<array<string, string>> $removed by path, label, value, why; without effect in the new version
      * @param list<array<string, string>> $shifted by path, label, was, becomes, why; in force, and another value than before
-     * @param list<array<string, string>> $loosened by path, label, value, was; what they were linked to is gone, and they keep its value as their own
+     * @param list<array<string, string>> $loosened by path, label, value, was; what they were linked to is gone, and they keep its value as
+     *     their own
      * @param list<array<string, string>> $questions by path, label, before, mine, theirs
      * @param array<string, bool|float|string|null> $changes what the merge does to the own changes whatever is decided
      */
@@ -46,7 +47,10 @@ final readonly class ThemeMerge
 
     public static function of(Theme $old, Theme $new, string $starter, LookState $own, StorefrontCatalog $catalogs): self
     {
-        $bare = ['before' => self::resolve($catalogs, $old, $starter, $own, false), 'after' => self::resolve($catalogs, $new, $starter, $own, false)];
+        $bare = [
+            'before' => self::resolve($catalogs, $old, $starter, $own, false),
+            'after' => self::resolve($catalogs, $new, $starter, $own, false),
+        ];
         $before = self::resolve($catalogs, $old, $starter, $own, true);
         $change = $new->changes[$old->version] ?? new ThemeChange([], [], []);
         $moved = $links = $retyped = [];
@@ -77,13 +81,35 @@ final readonly class ThemeMerge
         $after = self::resolve($catalogs, $new, $starter, LookState::of([...$own->own, ...$changes]), true);
         $told = array_fill_keys(['kept', 'carried', 'retyped', 'removed', 'shifted', 'loosened', 'questions'], []);
         foreach (array_diff_key($own->own, array_flip(Base::PATHS)) as $path => $value) {
-            [$kind, $row] = self::told($path, $value, $moved[$path] ?? $path, $links[$path][1] ?? null, isset($retyped[$path]), $before, $after, $bare, $change, $new);
+            [$kind, $row] = self::told(
+                $path,
+                $value,
+                $moved[$path] ?? $path,
+                $links[$path][1] ?? null,
+                isset($retyped[$path]),
+                $before,
+                $after,
+                $bare,
+                $change,
+                $new,
+            );
             $told[$kind][] = $row;
         }
 
         $rows = static fn(string $kind): array => array_values(array_filter($told[$kind], is_array(...)));
 
-        return new self($new->base($starter), self::moved($bare['before'], $bare['after'], $own), array_values(array_filter($told['kept'], is_string(...))), $rows('carried'), $rows('retyped'), $rows('removed'), $rows('shifted'), $rows('loosened'), $rows('questions'), $changes);
+        return new self(
+            $new->base($starter),
+            self::moved($bare['before'], $bare['after'], $own),
+            array_values(array_filter($told['kept'], is_string(...))),
+            $rows('carried'),
+            $rows('retyped'),
+            $rows('removed'),
+            $rows('shifted'),
+            $rows('loosened'),
+            $rows('questions'),
+            $changes,
+        );
     }
 
     /**
@@ -91,22 +117,31 @@ final readonly class ThemeMerge
      *
      * @return array{bool|float|string, ?string} the value to write, and the label of what it is no longer linked to
      */
-    private static function relinked(string $path, bool|float|string $value, ResolvedLook $before, SettingCatalog $after, ThemeChange $change): array
-    {
+    private static function relinked(
+        string $path,
+        bool|float|string $value,
+        ResolvedLook $before,
+        SettingCatalog $after,
+        ThemeChange $change,
+    ): array {
         if (! $before->catalog->has($path)) {
             return [$value, null];
         }
         $lost = null;
-        $rewritten = Links::rewritten($before->catalog->get($path), $value, static function (string $followed) use ($before, $after, $change, &$lost): string {
+        $moved = static function (string $followed) use ($before, $after, $change, &$lost): string {
             $target = $change->renamed[$followed] ?? $followed;
-            if ($before->catalog->has($followed) && (! $after->has($target) || $after->get($target)->type !== $before->catalog->get($followed)->type)) {
+            if (
+                $before->catalog->has($followed)
+                && (! $after->has($target) || $after->get($target)->type !== $before->catalog->get($followed)->type)
+            ) {
                 $lost = $before->catalog->get($followed)->label;
 
                 return (string) $before->value($followed);
             }
 
             return Alias::to($target);
-        });
+        };
+        $rewritten = Links::rewritten($before->catalog->get($path), $value, $moved);
 
         // A link that is the whole of a value leaves a value of the setting's own type behind, not its text.
         return [$lost !== null && Alias::target($value) !== null ? $before->value($path) : $rewritten, $lost];
@@ -117,8 +152,18 @@ final readonly class ThemeMerge
      *
      * @return array{string, array<string, string>|string} the kind, and its row
      */
-    private static function told(string $path, bool|float|string $value, string $to, ?string $lost, bool $isRetyped, ResolvedLook $before, ResolvedLook $after, array $bare, ThemeChange $change, Theme $new): array
-    {
+    private static function told(
+        string $path,
+        bool|float|string $value,
+        string $to,
+        ?string $lost,
+        bool $isRetyped,
+        ResolvedLook $before,
+        ResolvedLook $after,
+        array $bare,
+        ThemeChange $change,
+        Theme $new,
+    ): array {
         $had = $before->catalog->has($path);
         $has = $after->catalog->has($to);
         $label = $had ? $before->catalog->get($path)->label : ($has ? $after->catalog->get($to)->label : $path);
@@ -127,17 +172,36 @@ final readonly class ThemeMerge
             return ['kept', $path];
         }
         if ($isRetyped && $has) {
-            return ['retyped', ['path' => $path, 'label' => $label, 'was' => $said, 'becomes' => $after->catalog->get($to)->describe($after->value($to))]];
+            return [
+                'retyped',
+                ['path' => $path, 'label' => $label, 'was' => $said, 'becomes' => $after->catalog->get($to)->describe($after->value($to))],
+            ];
         }
         if (! $has) {
-            return ['removed', ['path' => $path, 'label' => $label, 'value' => $said, 'why' => $change->removed[$path] ?? "$new->title $new->version has nothing like it."]];
+            return [
+                'removed',
+                [
+                    'path' => $path,
+                    'label' => $label,
+                    'value' => $said,
+                    'why' => $change->removed[$path] ?? "$new->title $new->version has nothing like it.",
+                ],
+            ];
         }
         $setting = $after->catalog->get($to);
         if (! $had || $before->value($path) !== $after->value($to)) {
             $was = $had ? $before->catalog->get($path)->describe($before->value($path)) : 'without effect';
-            $row = ['path' => $path, 'label' => $label, 'was' => $was, 'becomes' => $setting->describe($after->value($to)), 'why' => self::whyShifted($path, $value, $to, $after, $change, $new)];
+            $row = [
+                'path' => $path,
+                'label' => $label,
+                'was' => $was,
+                'becomes' => $setting->describe($after->value($to)),
+                'why' => self::whyShifted($path, $value, $to, $after, $change, $new),
+            ];
 
-            return $after->at($to)->layer->kind === LayerKind::Look ? ['shifted', $row] : ['removed', ['path' => $path, 'label' => $label, 'value' => $said, 'why' => $row['why']]];
+            return $after->at($to)->layer->kind === LayerKind::Look
+                ? ['shifted', $row]
+                : ['removed', ['path' => $path, 'label' => $label, 'value' => $said, 'why' => $row['why']]];
         }
         if ($lost !== null) {
             return ['loosened', ['path' => $path, 'label' => $label, 'value' => $setting->describe($after->value($to)), 'was' => $lost]];
@@ -146,18 +210,36 @@ final readonly class ThemeMerge
             return ['carried', ['path' => $path, 'to' => $to, 'label' => $setting->label, 'value' => $said]];
         }
         if ($bare['before']->catalog->has($path) && $bare['before']->at($path)->written !== $bare['after']->at($path)->written) {
-            return ['questions', ['path' => $path, 'label' => $setting->label, 'before' => $setting->describe($bare['before']->at($path)->written), 'mine' => $said, 'theirs' => $setting->describe($bare['after']->at($path)->written)]];
+            return [
+                'questions',
+                [
+                    'path' => $path,
+                    'label' => $setting->label,
+                    'before' => $setting->describe($bare['before']->at($path)->written),
+                    'mine' => $said,
+                    'theirs' => $setting->describe($bare['after']->at($path)->written),
+                ],
+            ];
         }
 
         return ['kept', $path];
     }
 
-    private static function whyShifted(string $path, bool|float|string $value, string $to, ResolvedLook $after, ThemeChange $change, Theme $new): string
-    {
+    private static function whyShifted(
+        string $path,
+        bool|float|string $value,
+        string $to,
+        ResolvedLook $after,
+        ThemeChange $change,
+        Theme $new,
+    ): string {
         $at = $after->at($to);
 
         return match (true) {
-            $at->layer->kind !== LayerKind::Look => isset($change->removed[$path]) ? $change->removed[$path] : "$new->title $new->version does not know “{$at->setting->describe($value)}”; there it is {$at->setting->describe($at->value)}.",
+            $at->layer->kind !== LayerKind::Look => isset($change->removed[$path])
+                ? $change->removed[$path]
+                : "$new->title $new->version does not know “{$at->setting->describe($value)}”; there it is "
+                    ."{$at->setting->describe($at->value)}.",
             $at->chain !== [] => 'It is linked to “'.$after->catalog->get($at->chain[0])->label.'”, which comes out otherwise there.',
             Links::in($at->setting, $at->written) !== [] => 'A color it is linked to comes out otherwise there.',
             default => "It has an effect in $new->title $new->version.",
@@ -189,8 +271,17 @@ final readonly class ThemeMerge
     {
         $moved = [];
         foreach ($after->all() as $path => $resolution) {
-            if (! array_key_exists($path, $own->own) && $before->catalog->has($path) && $before->at($path)->written !== $resolution->written) {
-                $moved[] = ['path' => $path, 'label' => $resolution->setting->label, 'from' => $before->at($path)->setting->describe($before->at($path)->written), 'to' => $resolution->setting->describe($resolution->written)];
+            if (
+                ! array_key_exists($path, $own->own)
+                && $before->catalog->has($path)
+                && $before->at($path)->written !== $resolution->written
+            ) {
+                $moved[] = [
+                    'path' => $path,
+                    'label' => $resolution->setting->label,
+                    'from' => $before->at($path)->setting->describe($before->at($path)->written),
+                    'to' => $resolution->setting->describe($resolution->written),
+                ];
             }
         }
 
@@ -203,6 +294,8 @@ final readonly class ThemeMerge
         $all = [...$layers, new Layer(LayerKind::Look, '', $own->own)];
         $catalog = $catalogs->of($theme, $all);
 
-        return $withOwn ? DarkSchemes::resolve($catalog, $all, [], ColorInventory::in($theme, $all), true) : Resolver::resolve($catalog, $layers, true);
+        return $withOwn
+            ? DarkSchemes::resolve($catalog, $all, [], ColorInventory::in($theme, $all), true)
+            : Resolver::resolve($catalog, $layers, true);
     }
 }

@@ -10,6 +10,11 @@ final class UnknownStarter extends \OutOfBoundsException implements LookExceptio
 {
     public static function named(string $name, Theme $theme): self
     {
-        return new self(sprintf('The theme %s has no starter “%s”; it has %s.', $theme->title, $name, implode(', ', array_keys($theme->starters))));
+        return new self(sprintf(
+            'The theme %s has no starter “%s”; it has %s.',
+            $theme->title,
+            $name,
+            implode(', ', array_keys($theme->starters)),
+        ));
     }
 }

@@ -28,7 +28,14 @@ final class BrandFollowers
         $found = [];
         foreach ($look->all() as $other => $resolution) {
             $written = $resolution->written;
-            if (Alias::target($written) === $path || (self::isGradient($resolution->setting->type, $written) && in_array($path, Gradient::parse((string) $written)->followed(), true))) {
+            if (
+                Alias::target($written) === $path
+                || (self::isGradient($resolution->setting->type, $written) && in_array(
+                    $path,
+                    Gradient::parse((string) $written)->followed(),
+                    true,
+                ))
+            ) {
                 $found[] = $other;
             }
         }
@@ -54,10 +61,13 @@ final class BrandFollowers
             if ($path === "brand.$heir") {
                 continue;
             }
-            $to = 'brand.'.(isset($theme->brandColors[$instead[$path] ?? '']) && ($instead[$path] ?? '') !== $key ? $instead[$path] : $heir);
+            $to = 'brand.'
+                .(isset($theme->brandColors[$instead[$path] ?? '']) && ($instead[$path] ?? '') !== $key ? $instead[$path] : $heir);
             $written = (string) $look->at($path)->written;
             $changes[$path] = self::isGradient($look->at($path)->setting->type, $written)
-                ? Gradient::parse($written)->with(static fn(string $c): string => Alias::target($c) === "brand.$key" ? Alias::to($to) : $c)->text()
+                ? Gradient::parse($written)
+                ->with(static fn(string $c): string => Alias::target($c) === "brand.$key" ? Alias::to($to) : $c)
+                ->text()
                 : Alias::to($to);
         }
 
@@ -70,7 +80,8 @@ final class BrandFollowers
      *
      * @param ResolvedLook $original the look without own changes of colors
      *
-     * @return list<array{path: string, label: string, color: string, to: string, to_label: string, to_color: string, difference: float, was: bool}>
+     * @return list<array{path: string, label: string, color: string, to: string, to_label: string, to_color: string, difference: float,
+     *     was: bool}>
      */
     public static function departures(ResolvedLook $look, ResolvedLook $original, Theme $theme): array
     {
@@ -83,14 +94,20 @@ final class BrandFollowers
                 }
                 $was = $original->catalog->has($setting->path) ? Alias::target($original->at($setting->path)->written) : null;
                 $isOriginal = $original->catalog->has($setting->path) && $original->at($setting->path)->written === $resolution->written;
-                $to = $was !== null && $look->catalog->has($was) && ! isset($theme->brandColors[SettingPath::of($was)->brand ?? '']) ? null : $was;
+                $to = $was !== null && $look->catalog->has($was) && ! isset($theme->brandColors[SettingPath::of($was)->brand ?? ''])
+                    ? null
+                    : $was;
                 $color = Color::parse((string) $resolution->value);
                 $to ??= $isOriginal ? null : self::nearest($look, $theme, $color);
                 if ($to === null) {
                     continue;
                 }
                 $target = Color::parse($look->text($to));
-                $found[] = ['path' => $setting->path, 'label' => $setting->label, 'color' => $color->hex(), 'to' => $to, 'to_label' => $look->catalog->get($to)->label, 'to_color' => $target->hex(), 'difference' => Ciede2000::difference($color, $target), 'was' => $to === $was];
+                $found[] = [
+                    'path' => $setting->path, 'label' => $setting->label, 'color' => $color->hex(), 'to' => $to,
+                    'to_label' => $look->catalog->get($to)->label, 'to_color' => $target->hex(),
+                    'difference' => Ciede2000::difference($color, $target), 'was' => $to === $was,
+                ];
             }
         }
 

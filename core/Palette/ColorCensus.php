@@ -26,7 +26,11 @@ final class ColorCensus
     {
         $colors = [];
         foreach ($input->look->all() as $path => $resolution) {
-            if ($resolution->setting->type instanceof ColorType && $resolution->setting->step === StepKey::COLORS && self::isInUse($path, $input)) {
+            if (
+                $resolution->setting->type instanceof ColorType
+                && $resolution->setting->step === StepKey::COLORS
+                && self::isInUse($path, $input)
+            ) {
                 $colors[(string) $resolution->value][] = $path;
             }
         }
@@ -39,13 +43,16 @@ final class ColorCensus
     {
         $asked = SettingPath::of($path);
 
-        return $asked->brand === null ? isset($input->theme->schemes[$asked->scheme ?? '']) : isset($input->theme->brandColors[$asked->brand]);
+        return $asked->brand === null
+            ? isset($input->theme->schemes[$asked->scheme ?? ''])
+            : isset($input->theme->brandColors[$asked->brand]);
     }
 
     /**
      * Pairs that are nearly the same, with the change that makes one of the other's followers; brand colors are kept.
      *
-     * @return list<array{keep: string, drop: string, difference: float, to: string, changes: array<string, string>}> nearest first; hex colors, the label of what is followed
+     * @return list<array{keep: string, drop: string, difference: float, to: string, changes: array<string, string>}> nearest first; hex
+     *     colors, the label of what is followed
      */
     public static function nearDuplicates(Inspection $input): array
     {
@@ -59,9 +66,15 @@ final class ColorCensus
                     continue;
                 }
                 // Roles give way, brand colors stay: what stands first in the catalog is what is followed.
-                $drop = array_values(array_filter($colors[$b], static fn(string $p): bool => ! str_starts_with($p, 'brand.') && $input->look->at($p)->chain === []));
+                $drop = array_values(array_filter(
+                    $colors[$b],
+                    static fn(string $p): bool => ! str_starts_with($p, 'brand.') && $input->look->at($p)->chain === [],
+                ));
                 if ($drop !== []) {
-                    $found[] = ['keep' => $a, 'drop' => $b, 'difference' => $difference, 'to' => $input->look->catalog->get($colors[$a][0])->label, 'changes' => array_fill_keys($drop, '{'.$colors[$a][0].'}')];
+                    $found[] = [
+                        'keep' => $a, 'drop' => $b, 'difference' => $difference, 'to' => $input->look->catalog->get($colors[$a][0])->label,
+                        'changes' => array_fill_keys($drop, '{'.$colors[$a][0].'}'),
+                    ];
                 }
             }
         }
@@ -71,7 +84,8 @@ final class ColorCensus
     }
 
     /**
-     * @return array<string, array{colors: list<string>, schemes: array<string, int>}> page => distinct colors shown, and how many each scheme brings alone or not, the most first
+     * @return array<string, array{colors: list<string>, schemes: array<string, int>}> page => distinct colors shown, and how many each
+     *     scheme brings alone or not, the most first
      */
     public static function pages(Inspection $input): array
     {

@@ -11,7 +11,10 @@ use Ikat\Core\Color\ColorSpace;
 final class ColorName
 {
     /** hue in degrees up to which => word */
-    private const HUES = [12 => 'pink-red', 32 => 'red', 58 => 'orange', 80 => 'amber', 112 => 'yellow', 135 => 'lime', 165 => 'green', 200 => 'teal', 235 => 'sky blue', 280 => 'blue', 305 => 'violet', 335 => 'purple', 352 => 'pink', 361 => 'pink-red'];
+    private const HUES = [
+        12 => 'pink-red', 32 => 'red', 58 => 'orange', 80 => 'amber', 112 => 'yellow', 135 => 'lime', 165 => 'green', 200 => 'teal',
+        235 => 'sky blue', 280 => 'blue', 305 => 'violet', 335 => 'purple', 352 => 'pink', 361 => 'pink-red',
+    ];
 
     public static function of(Color $color): string
     {

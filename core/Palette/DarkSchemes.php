@@ -41,7 +41,10 @@ final class DarkSchemes
     private const SLACK = 1.06;
 
     /** ink role => grounds it may stand on, with the contrast asked (WCAG 2.2, 1.4.3 and 1.4.11) */
-    private const ON_GROUNDS = ['ink' => 4.5, 'heading' => 4.5, 'link' => 4.5, 'menu' => 4.5, 'price' => 4.5, 'reduced' => 4.5, 'rating' => 3.0, 'field-line' => 3.0];
+    private const ON_GROUNDS = [
+        'ink' => 4.5, 'heading' => 4.5, 'link' => 4.5, 'menu' => 4.5, 'price' => 4.5, 'reduced' => 4.5, 'rating' => 3.0,
+        'field-line' => 3.0,
+    ];
 
     private const FILLED = ['action', 'quiet', 'done', 'notice', 'problem', 'label-sale', 'label-new', 'label-gone', 'label-own'];
 
@@ -54,8 +57,13 @@ final class DarkSchemes
      *
      * @throws AliasCycle
      */
-    public static function resolve(SettingCatalog $catalog, array $layers, array $seasons, ColorInventory $inventory, bool $cutsCircles = false): ResolvedLook
-    {
+    public static function resolve(
+        SettingCatalog $catalog,
+        array $layers,
+        array $seasons,
+        ColorInventory $inventory,
+        bool $cutsCircles = false,
+    ): ResolvedLook {
         $resolved = Resolver::resolve($catalog, [...$layers, ...$seasons], $cutsCircles);
         if (! $inventory->dark) {
             return $resolved;
@@ -74,14 +82,21 @@ final class DarkSchemes
     {
         $values = [];
         foreach ($schemes as $scheme) {
-            $roles = array_combine(array_keys(SchemeRoles::ALL), array_map(static fn(string $role): Color => Color::parse($look->text("scheme.$scheme.$role")), array_keys(SchemeRoles::ALL)));
+            $roles = array_combine(
+                array_keys(SchemeRoles::ALL),
+                array_map(
+                    static fn(string $role): Color => Color::parse($look->text("scheme.$scheme.$role")),
+                    array_keys(SchemeRoles::ALL),
+                ),
+            );
             $dark = Contrast::isDark($roles['ground']) ? $roles : self::turned($roles);
             foreach ($dark as $role => $color) {
                 $values["dark.$scheme.$role"] = $color->hex();
             }
             $gradient = $look->text("scheme.$scheme.gradient");
             if ($gradient !== '') {
-                $resolve = static fn(string $c): Color => Color::parse(Alias::target($c) === null ? $c : $look->text((string) Alias::target($c)));
+                $resolve = static fn(string $c): Color
+                    => Color::parse(Alias::target($c) === null ? $c : $look->text((string) Alias::target($c)));
                 $values["dark.$scheme.gradient"] = Gradient::parse($gradient)->with(static function (string $c) use ($resolve): string {
                     $color = $resolve($c);
 
@@ -110,7 +125,10 @@ final class DarkSchemes
                 Contrast::isDark($roles[$role]) || self::chroma($roles[$role]) > self::FILLED_CHROMA => self::calm($roles[$role]),
                 default => self::ground($roles[$role], 0.26, self::FILLED_CHROMA),
             };
-            $dark["$role-ink"] = self::readable(Contrast::isDark($dark[$role]) === Contrast::isDark($roles[$role]) ? $roles["$role-ink"] : self::over($roles["$role-ink"]), [[$dark[$role], 4.5]]);
+            $dark["$role-ink"] = self::readable(
+                Contrast::isDark($dark[$role]) === Contrast::isDark($roles[$role]) ? $roles["$role-ink"] : self::over($roles["$role-ink"]),
+                [[$dark[$role], 4.5]],
+            );
         }
         $dark['field-ink'] = self::readable(self::over($roles['field-ink']), [[$dark['field'], 4.5]]);
         foreach (self::ON_GROUNDS as $role => $target) {
@@ -125,7 +143,13 @@ final class DarkSchemes
     {
         [$l, $c, $h] = $color->to(ColorSpace::Oklch)->coordinates();
 
-        return Color::in(ColorSpace::Oklch, $darkest + self::SPREAD * max(0.0, 1 - ($l ?? 0.0)), min(1.6 * ($c ?? 0.0), $chroma), $h, $color->alpha)->shown();
+        return Color::in(
+            ColorSpace::Oklch,
+            $darkest + self::SPREAD * max(0.0, 1 - ($l ?? 0.0)),
+            min(1.6 * ($c ?? 0.0), $chroma),
+            $h,
+            $color->alpha,
+        )->shown();
     }
 
     /** A filled control on a dark ground: a little lighter when it is nearly black, otherwise as it is. */
@@ -140,7 +164,13 @@ final class DarkSchemes
     {
         [$l, $c, $h] = $ink->to(ColorSpace::Oklch)->coordinates();
 
-        return Color::in(ColorSpace::Oklch, ($l ?? 0.0) < 0.6 ? 0.97 - 0.35 * ($l ?? 0.0) : $l, 0.85 * ($c ?? 0.0), $h, $ink->alpha)->shown();
+        return Color::in(
+            ColorSpace::Oklch,
+            ($l ?? 0.0) < 0.6 ? 0.97 - 0.35 * ($l ?? 0.0) : $l,
+            0.85 * ($c ?? 0.0),
+            $h,
+            $ink->alpha,
+        )->shown();
     }
 
     /** @param non-empty-list<array{Color, float}> $demands */

@@ -61,7 +61,9 @@ final class EnclosedPaper
         for ($y = 0; $y < $rows; $y++) {
             for ($x = 0; $x < $columns; $x++) {
                 $p = $pixels->argb($x * $step + intdiv($step, 2), $y * $step + intdiv($step, 2));
-                $isWhite[] = abs(($p >> 16 & 255) - $red) <= self::NEAR && abs(($p >> 8 & 255) - $green) <= self::NEAR && abs(($p & 255) - $blue) <= self::NEAR;
+                $isWhite[] = abs(($p >> 16 & 255) - $red) <= self::NEAR
+                    && abs(($p >> 8 & 255) - $green) <= self::NEAR
+                    && abs(($p & 255) - $blue) <= self::NEAR;
             }
         }
 
@@ -121,7 +123,9 @@ final class EnclosedPaper
         $name = $first;
         for ($i = 0; $i < count($cells); $i++) {
             $x = $cells[$i] % $columns;
-            foreach ([$cells[$i] - $columns, $cells[$i] + $columns, $x > 0 ? $cells[$i] - 1 : -1, $x < $columns - 1 ? $cells[$i] + 1 : -1] as $next) {
+            foreach ([
+                $cells[$i] - $columns, $cells[$i] + $columns, $x > 0 ? $cells[$i] - 1 : -1, $x < $columns - 1 ? $cells[$i] + 1 : -1,
+            ] as $next) {
                 if (isset($isWhite[$next]) && ! $isWhite[$next] && ! isset($seen[$next])) {
                     $seen[$next] = true;
                     $cells[] = $next;

@@ -57,14 +57,19 @@ final class InkFinder
         $clusters = self::withoutBlends(self::parted(self::gather($bins), $all));
         if (! $hasClear) {
             $paper = self::paper($pixels);
-            $clusters = $paper === null ? $clusters : self::withoutPaper(self::withoutShadow($clusters, $paper), $paper, EnclosedPaper::share($pixels, $paper) * $all);
+            $clusters = $paper === null
+                ? $clusters
+                : self::withoutPaper(self::withoutShadow($clusters, $paper), $paper, EnclosedPaper::share($pixels, $paper) * $all);
         }
         $whole = array_sum(array_map(static fn(Cluster $c): float => $c->weight, $clusters)) ?: 1;
         $inks = $found = [];
         foreach ($clusters as $cluster) {
             $share = $cluster->weight / $whole;
             $color = self::densest($cluster->bins);
-            if (count($inks) < self::MOST && ($share >= self::LEAST_SHARE || ($share >= self::LEAST_ACCENT && self::isAccent($cluster, $color, $found)))) {
+            if (
+                count($inks) < self::MOST
+                && ($share >= self::LEAST_SHARE || ($share >= self::LEAST_ACCENT && self::isAccent($cluster, $color, $found)))
+            ) {
                 $inks[] = new Ink($color->hex(), $share, ColorName::of($color));
                 $found[] = $color;
             }
@@ -96,7 +101,11 @@ final class InkFinder
             foreach (array_slice($cluster->bins, 1, 12) as $bin) {
                 $isPeak = $bin->weight >= self::LEAST_SHARE * $all && $bin->flat > 0.5 * $bin->weight;
                 foreach ($isPeak ? $peaks : [] as $peak) {
-                    $isPeak = $isPeak && Ciede2000::difference(Color::in(ColorSpace::Srgb, ...$peak->rgb), Color::in(ColorSpace::Srgb, ...$bin->rgb)) >= self::PEAKS_APART
+                    $isPeak = $isPeak
+                        && Ciede2000::difference(
+                            Color::in(ColorSpace::Srgb, ...$peak->rgb),
+                            Color::in(ColorSpace::Srgb, ...$bin->rgb),
+                        ) >= self::PEAKS_APART
                         && self::between($cluster->bins, $peak, $bin) < self::VALLEY * min($peak->weight, $bin->weight);
                 }
                 if ($isPeak) {
@@ -145,7 +154,10 @@ final class InkFinder
      */
     private static function withoutShadow(array $clusters, Color $paper): array
     {
-        $grays = array_values(array_filter($clusters, static fn(Cluster $c): bool => sqrt($c->bins[0]->lab[1] ** 2 + $c->bins[0]->lab[2] ** 2) <= self::GRAY));
+        $grays = array_values(array_filter(
+            $clusters,
+            static fn(Cluster $c): bool => sqrt($c->bins[0]->lab[1] ** 2 + $c->bins[0]->lab[2] ** 2) <= self::GRAY,
+        ));
         usort($grays, static fn(Cluster $a, Cluster $b): int => $b->bins[0]->lab[0] <=> $a->bins[0]->lab[0]);
         $run = [];
         $last = $paper->to(ColorSpace::Oklab)->numbers()[0];
@@ -167,7 +179,10 @@ final class InkFinder
     /** @param non-empty-list<Bin> $bins weight of the densest spot */
     private static function dense(array $bins): float
     {
-        return array_sum(array_map(static fn(Bin $bin): float => self::distance($bins[0]->lab, $bin->lab) < self::DENSE ? $bin->weight : 0.0, $bins));
+        return array_sum(array_map(
+            static fn(Bin $bin): float => self::distance($bins[0]->lab, $bin->lab) < self::DENSE ? $bin->weight : 0.0,
+            $bins,
+        ));
     }
 
     /**
@@ -200,7 +215,10 @@ final class InkFinder
                     }
                     if ($nx >= 0 && $ny >= 0 && $nx < $w && $ny < $h) {
                         $q = $pixels->argb($nx, $ny);
-                        $isFlat = ($q >> 24 & 255) > 250 && abs(($q >> 16 & 255) - $r) <= self::FLAT && abs(($q >> 8 & 255) - $g) <= self::FLAT && abs(($q & 255) - $b) <= self::FLAT;
+                        $isFlat = ($q >> 24 & 255) > 250
+                            && abs(($q >> 16 & 255) - $r) <= self::FLAT
+                            && abs(($q >> 8 & 255) - $g) <= self::FLAT
+                            && abs(($q & 255) - $b) <= self::FLAT;
                     }
                 }
                 $key = ($r >> 3) << 10 | ($g >> 3) << 5 | $b >> 3;
@@ -266,7 +284,10 @@ final class InkFinder
             if (! $isRim && ! $isSpread) {
                 return false;
             }
-            $ends = array_values(array_filter($clusters, static fn(Cluster $c): bool => $c !== $cluster && ($isRim || $c->weight > $cluster->weight)));
+            $ends = array_values(array_filter(
+                $clusters,
+                static fn(Cluster $c): bool => $c !== $cluster && ($isRim || $c->weight > $cluster->weight),
+            ));
             foreach ($ends as $i => $a) {
                 foreach (array_slice($ends, $i + 1) as $b) {
                     if (self::isBetween($cluster->bins[0]->rgb, $a->bins[0]->rgb, $b->bins[0]->rgb)) {

@@ -53,7 +53,15 @@ final class LogoPalettes
         $of = SettingPath::of($path);
         $isMessage = preg_match('/^(done|notice|problem)(-ink)?$/D', $of->role) === 1;
 
-        return SettingPath::first($path) !== 'name' && ($of->brand !== null && ! SettingPath::isOwnKey($of->brand) || $of->set !== null && ! $of->set->isDark && ! SettingPath::isOwnKey($of->set->scheme) && ! $isMessage);
+        return SettingPath::first($path) !== 'name'
+            && (
+                $of->brand !== null
+                    && ! SettingPath::isOwnKey($of->brand)
+                    || $of->set !== null
+                    && ! $of->set->isDark
+                    && ! SettingPath::isOwnKey($of->set->scheme)
+                    && ! $isMessage
+            );
     }
 
     /**
@@ -87,7 +95,12 @@ final class LogoPalettes
         $given = WantedColors::of($inks, 0, true);
         foreach ($given->inks === [] ? [] : self::ORDERS as $order) {
             $wanted = $given->at($order);
-            $proposal = $this->fit('Your colors exactly', 'Every color of the logo as it is; the others make room.', $wanted, array_fill_keys(array_keys($wanted->inks), true));
+            $proposal = $this->fit(
+                'Your colors exactly',
+                'Every color of the logo as it is; the others make room.',
+                $wanted,
+                array_fill_keys(array_keys($wanted->inks), true),
+            );
             if ($proposal !== null) {
                 return $proposal;
             }
@@ -115,7 +128,9 @@ final class LogoPalettes
             }
             $cost = 0.0;
             foreach ($fitting as $key => $color) {
-                $cost += $color === $colors[$key] ? 0.0 : (isset($wanted->inks[$key]) ? 1.0 : self::OTHERS) * Ciede2000::difference($color, $colors[$key]);
+                $cost += $color === $colors[$key]
+                    ? 0.0
+                    : (isset($wanted->inks[$key]) ? 1.0 : self::OTHERS) * Ciede2000::difference($color, $colors[$key]);
             }
             if ($best === null || $cost < $best[0]) {
                 $best = [$cost, $fitting];

@@ -9,7 +9,8 @@ final readonly class PaletteProposal
 {
     /**
      * @param array<string, string> $colors brand color key => hex
-     * @param array<string, array{ink: string, difference: float}> $kept brand color key => the logo's ink it stands for, and its CIEDE2000 from it
+     * @param array<string, array{ink: string, difference: float}> $kept brand color key => the logo's ink it stands for, and its CIEDE2000
+     *     from it
      */
     public function __construct(public string $title, public string $words, public array $colors, public array $kept) {}
 

@@ -40,7 +40,10 @@ final class SchemeMaker
      */
     public static function propose(ResolvedLook $look, array $brandKeys, array $schemes, string $ground, string $brand): array
     {
-        $colors = array_combine($brandKeys, array_map(static fn(string $key): Color => Color::parse($look->text("brand.$key")), $brandKeys));
+        $colors = array_combine(
+            $brandKeys,
+            array_map(static fn(string $key): Color => Color::parse($look->text("brand.$key")), $brandKeys),
+        );
         $maker = new self($colors === [] ? ['main' => Color::parse('#333333')] : $colors);
 
         return $maker->run($look, $schemes, $ground, $brand);
@@ -103,7 +106,9 @@ final class SchemeMaker
     private function labels(Color $reduced, Color $brand, Color $quiet): void
     {
         $used = [];
-        foreach (['label-sale' => $reduced, 'label-new' => $brand, 'label-own' => self::mix($brand, $reduced, 0.5), 'label-gone' => $quiet] as $role => $wanted) {
+        foreach ([
+            'label-sale' => $reduced, 'label-new' => $brand, 'label-own' => self::mix($brand, $reduced, 0.5), 'label-gone' => $quiet,
+        ] as $role => $wanted) {
             $free = array_diff_key($this->brand, $used) ?: $this->brand;
             $key = (string) $this->nearest($wanted, $free);
             $used[$key] = true;
@@ -123,7 +128,11 @@ final class SchemeMaker
             return $this->put($role, $this->nearest($wish, $fit));
         }
 
-        return $this->put($role, null, ContrastFix::meeting($wish, array_map(static fn(Color $g): array => [$g, $target], $grounds)) ?? self::end($grounds));
+        return $this->put(
+            $role,
+            null,
+            ContrastFix::meeting($wish, array_map(static fn(Color $g): array => [$g, $target], $grounds)) ?? self::end($grounds),
+        );
     }
 
     /** @param non-empty-list<Color> $grounds */
@@ -137,7 +146,13 @@ final class SchemeMaker
         }
         $color = $this->brand[(string) $best];
 
-        return self::least($color, $grounds) >= self::TEXT ? $this->put($role, (string) $best) : $this->put($role, null, ContrastFix::meeting($color, array_map(static fn(Color $g): array => [$g, self::TEXT], $grounds)) ?? self::end($grounds));
+        return self::least($color, $grounds) >= self::TEXT
+            ? $this->put($role, (string) $best)
+            : $this->put(
+                $role,
+                null,
+                ContrastFix::meeting($color, array_map(static fn(Color $g): array => [$g, self::TEXT], $grounds)) ?? self::end($grounds),
+            );
     }
 
     /** The ink of a filled control: it has to hold on the control as it is and as it is pointed at. */
@@ -147,7 +162,11 @@ final class SchemeMaker
         if (! in_array($role, ['action', 'quiet'], true)) {
             return;
         }
-        $states = SchemeStates::of([...array_fill_keys(['ink', 'ground', 'link', 'action', 'quiet', 'action-ink', 'quiet-ink'], $ink), $role => $fill, "$role-ink" => $ink]);
+        $states = SchemeStates::of([
+            ...array_fill_keys(['ink', 'ground', 'link', 'action', 'quiet', 'action-ink', 'quiet-ink'], $ink),
+            $role => $fill,
+            "$role-ink" => $ink,
+        ]);
         if (Contrast::ratio($ink, $states["$role-hover"]) < self::TEXT) {
             $this->put("$role-ink", null, self::end([$fill, $states["$role-hover"]]));
         }

@@ -28,7 +28,8 @@ final readonly class WantedColors
     /**
      * @param list<Color> $inks the largest share first
      * @param int $voice 0: the first leads; 1: the next leads; 2: all are softened
-     * @param bool $asTheyAre whether a light ink stays a light one even where none is dark enough to lead: a darker one of its hue leads then
+     * @param bool $asTheyAre whether a light ink stays a light one even where none is dark enough to lead: a darker one of its hue leads
+     *     then
      */
     public static function of(array $inks, int $voice, bool $asTheyAre = false): self
     {
@@ -57,7 +58,13 @@ final readonly class WantedColors
         [$l, $c, $h] = $main->to(ColorSpace::Oklch)->numbers();
         $hue = $c < 0.01 ? 75.0 : $h;
         $calm = $voice === 2 ? 0.55 : 1.0;
-        $soft = static fn(Color $color): Color => $calm === 1.0 ? $color : self::lch($color->to(ColorSpace::Oklch)->numbers()[0], $calm * self::chroma($color), $color->to(ColorSpace::Oklch)->numbers()[2]);
+        $soft = static fn(Color $color): Color => $calm === 1.0
+            ? $color
+            : self::lch(
+                $color->to(ColorSpace::Oklch)->numbers()[0],
+                $calm * self::chroma($color),
+                $color->to(ColorSpace::Oklch)->numbers()[2],
+            );
         // With one dark ink and one light one there is nothing to turn round: the light one colors the paper instead.
         $paperHue = $voice === 1 && $light !== [] ? $light[0]->to(ColorSpace::Oklch)->numbers()[2] : $hue;
         $accentHue = $voice === 1 ? $hue + 150 : $hue + 40;
@@ -75,7 +82,10 @@ final readonly class WantedColors
             'thread' => self::lch(0.57, 0.025, $hue),
         ];
         $stands = [];
-        foreach (['main' => $main, 'second' => $dark[1] ?? null, 'warm' => $dark[2] ?? null, 'accent' => $light[0] ?? null, 'cool' => $light[1] ?? null] as $key => $ink) {
+        foreach ([
+            'main' => $main, 'second' => $dark[1] ?? null, 'warm' => $dark[2] ?? null, 'accent' => $light[0] ?? null,
+            'cool' => $light[1] ?? null,
+        ] as $key => $ink) {
             if ($ink !== null && in_array($ink, $inks, true)) {
                 $stands[$key] = $ink->hex();
             }

@@ -22,7 +22,13 @@ final readonly class EditReach
      * @param array<string, list<int>> $gone page => elements, as they were numbered before: what stood there and stands no more
      * @param string $when it can be seen, where that is not always; empty for always
      */
-    private function __construct(public array $places, public array $latent, public ?string $why, public array $gone = [], public string $when = '') {}
+    private function __construct(
+        public array $places,
+        public array $latent,
+        public ?string $why,
+        public array $gone = [],
+        public string $when = '',
+    ) {}
 
     /** @param \Closure(): Inspection $before the look as it was, asked for only where nothing of the change shows now */
     public static function of(Change $change, Inspection $input, \Closure $before): self
@@ -31,19 +37,35 @@ final readonly class EditReach
             return new self([], [], null);
         }
         $setting = $input->look->catalog->get($change->path);
-        if ($setting->type instanceof ItemsType && self::shown($change->before ?? $setting->default, $setting->type->prefix, $input) === self::shown($change->after ?? $setting->default, $setting->type->prefix, $input)) {
+        if (
+            $setting->type instanceof ItemsType
+            && self::shown(
+                $change->before ?? $setting->default,
+                $setting->type->prefix,
+                $input,
+            ) === self::shown($change->after ?? $setting->default, $setting->type->prefix, $input)
+        ) {
             return new self([], [], 'what was moved, added or taken out is hidden');
         }
         $when = self::when(SettingPath::of($change->path));
         [$places, $latent] = self::measure($change->path, $input);
         if ($places !== [] || $latent !== []) {
-            return new self($places, $latent, $places === [] ? $input->get(ReachIndex::class)->whyNowhere($change->path, $input->look, $input->get(CompiledLook::class)) : null, when: $when);
+            return new self(
+                $places,
+                $latent,
+                $places === []
+                    ? $input->get(ReachIndex::class)->whyNowhere($change->path, $input->look, $input->get(CompiledLook::class))
+                    : null,
+                when: $when,
+            );
         }
         // Words that are gone and a part that is hidden were seen where they stood.
         $was = $before();
         $gone = $was->look->catalog->has($change->path) ? self::measure($change->path, $was)[0] : [];
 
-        return $gone === [] ? new self([], [], $input->get(ReachIndex::class)->whyNowhere($change->path, $input->look, $input->get(CompiledLook::class))) : new self([], [], null, $gone, $when);
+        return $gone === []
+            ? new self([], [], $input->get(ReachIndex::class)->whyNowhere($change->path, $input->look, $input->get(CompiledLook::class)))
+            : new self([], [], null, $gone, $when);
     }
 
     /** @return array{array<string, list<int>>, array<string, list<int>>} page => elements: now, and once something is opened */
@@ -51,7 +73,10 @@ final readonly class EditReach
     {
         $reach = $input->get(ReachIndex::class);
 
-        return [$reach->placesOf($path, $input->look, $input->get(CompiledLook::class)), $reach->latentPlacesOf($path, $input->look, $input->get(CompiledLook::class))];
+        return [
+            $reach->placesOf($path, $input->look, $input->get(CompiledLook::class)),
+            $reach->latentPlacesOf($path, $input->look, $input->get(CompiledLook::class)),
+        ];
     }
 
     private static function when(SettingPath $path): string

@@ -14,7 +14,8 @@ namespace Ikat\Core\Reach;
  * element that set the ink, and what ink and ground turn into in a state (state => property, null where it stays).
  *
  * @phpstan-type Turned array<string, array{ink: ?string, ground: ?string}>
- * @phpstan-type Standing array{env: array<string, string>, style: array<string, string>, ground: string, beneath: list<string>, factor: float, ink: int, turned: Turned}
+ * @phpstan-type Standing array{env: array<string, string>, style: array<string, string>, ground: string, beneath: list<string>,
+ *     factor: float, ink: int, turned: Turned}
  */
 final class PageReader
 {
@@ -44,7 +45,10 @@ final class PageReader
     /** @var array<string, array<string, list<int>>> */
     private array $parts = [];
 
-    /** @var array<string, array<string, array<string, list<int>>>> uses, words and parts of what shows only when it is opened, pointed at or focused */
+    /**
+     * @var array<string, array<string, array<string, list<int>>>> uses, words and parts of what shows only when it is opened, pointed at or
+     *     focused
+     */
     private array $latent = ['uses' => [], 'words' => [], 'parts' => []];
 
     private readonly PairReader $pairs;
@@ -68,7 +72,11 @@ final class PageReader
     /** @param array<string, string> $pages page key => HTML */
     public static function index(Stylesheet $sheet, array $pages): ReachIndex
     {
-        return ReachIndex::merged(array_map(static fn(string $page, string $html): ReachIndex => self::page($sheet, $page, $html), array_keys($pages), $pages));
+        return ReachIndex::merged(array_map(
+            static fn(string $page, string $html): ReachIndex => self::page($sheet, $page, $html),
+            array_keys($pages),
+            $pages,
+        ));
     }
 
     /** The index of one page: it depends on the page's skeleton alone, not on its words. */
@@ -77,7 +85,18 @@ final class PageReader
         $reader = new self($sheet, $page);
         $reader->read($html);
 
-        return new ReachIndex($reader->uses, $reader->covered, $reader->coveredBy, $reader->words, $reader->parts, $reader->pairs->found, [$page], $reader->latent['uses'], $reader->latent['words'], $reader->latent['parts']);
+        return new ReachIndex(
+            $reader->uses,
+            $reader->covered,
+            $reader->coveredBy,
+            $reader->words,
+            $reader->parts,
+            $reader->pairs->found,
+            [$page],
+            $reader->latent['uses'],
+            $reader->latent['words'],
+            $reader->latent['parts'],
+        );
     }
 
     /**
@@ -87,7 +106,12 @@ final class PageReader
     public static function skeleton(string $html): string
     {
         $body = (string) strstr($html, '<body');
-        $bare = preg_replace('/ (?:href|src|srcset|sizes|alt|value|action|name|for|id|width|height|title|placeholder|min|max|maxlength|aria-label|aria-labelledby|aria-describedby|viewBox|d|transform)="[^"]*"/', '', $body);
+        $bare = preg_replace(
+            '/\s(?:href|src|srcset|sizes|alt|value|action|name|for|id|width|height|title|placeholder|min|max|maxlength'
+            .'|aria-label|aria-labelledby|aria-describedby|viewBox|d|transform)="[^"]*"/',
+            '',
+            $body,
+        );
 
         return (string) preg_replace(['/>[^<>]*\S[^<>]*</', '/>\s+</'], ['>x<', '><'], (string) $bare);
     }
@@ -266,9 +290,22 @@ final class PageReader
         if (($style['background-color'] ?? '') === 'transparent' && ($style['position'] ?? '') === 'absolute') {
             $ground = self::OVER;
         }
-        $beneath = $ground === '' || $ground === $parent['ground'] ? $parent['beneath'] : array_values(array_filter([$parent['ground'], ...$parent['beneath']], static fn(string $g): bool => $g !== '' && $g !== $ground));
+        $beneath = $ground === '' || $ground === $parent['ground']
+            ? $parent['beneath']
+            : array_values(array_filter(
+                [$parent['ground'], ...$parent['beneath']],
+                static fn(string $g): bool => $g !== '' && $g !== $ground,
+            ));
 
-        return ['env' => $env, 'style' => $style, 'ground' => $ground !== '' ? $ground : $parent['ground'], 'beneath' => array_slice($beneath, 0, self::DEEP), 'factor' => $factor, 'ink' => isset($weights['color']) ? $this->number : $parent['ink'], 'turned' => $this->turned($rules, $env, isset($weights['color']), $ground !== '', $parent['turned'])];
+        return [
+            'env' => $env,
+            'style' => $style,
+            'ground' => $ground !== '' ? $ground : $parent['ground'],
+            'beneath' => array_slice($beneath, 0, self::DEEP),
+            'factor' => $factor,
+            'ink' => isset($weights['color']) ? $this->number : $parent['ink'],
+            'turned' => $this->turned($rules, $env, isset($weights['color']), $ground !== '', $parent['turned']),
+        ];
     }
 
     /**

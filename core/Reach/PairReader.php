@@ -12,7 +12,9 @@ namespace Ikat\Core\Reach;
 final class PairReader
 {
     /** Attributes that say a state, with the state they say. */
-    private const STATES = ['aria-current' => 'selected', 'aria-selected' => 'selected', 'checked' => 'selected', 'aria-invalid' => 'error'];
+    private const STATES = [
+        'aria-current' => 'selected', 'aria-selected' => 'selected', 'checked' => 'selected', 'aria-invalid' => 'error',
+    ];
 
     private const CONTROLS = ['input' => true, 'select' => true, 'textarea' => true];
 
@@ -55,7 +57,12 @@ final class PairReader
             $stroke = RootProperties::first($own['style']['stroke'] ?? '', $own['env']);
             // Lines of their own color do not follow the ink in its states.
             $turned = $stroke === null ? $own['turned'] : array_map(static fn(array $t): array => ['ink' => null] + $t, $own['turned']);
-            $this->pairs($stroke ?? RootProperties::first($own['style']['color'] ?? '', $own['env']), ['turned' => $turned] + $own, 'graphic', $state);
+            $this->pairs(
+                $stroke ?? RootProperties::first($own['style']['color'] ?? '', $own['env']),
+                ['turned' => $turned] + $own,
+                'graphic',
+                $state,
+            );
 
             return;
         }
@@ -133,7 +140,16 @@ final class PairReader
         }
         $isText = $kind === 'text';
         $weight = $own['style']['font-weight'] ?? '';
-        $use = new PairUse($ink, $on['ground'], $kind, $state, $isText ? $own['style']['font-size'] ?? '' : '', $isText ? $own['factor'] : 1.0, $isText && (int) $weight >= 700, implode(' ', $on['beneath']));
+        $use = new PairUse(
+            $ink,
+            $on['ground'],
+            $kind,
+            $state,
+            $isText ? $own['style']['font-size'] ?? '' : '',
+            $isText ? $own['factor'] : 1.0,
+            $isText && (int) $weight >= 700,
+            implode(' ', $on['beneath']),
+        );
         $use = $this->found[$use->key()] ??= $use;
         $use->places[$this->page][] = $this->number;
     }

@@ -33,7 +33,8 @@ final readonly class ReachIndex
      * @param array<string, array<string, list<int>>> $parts part => page => its elements
      * @param array<string, PairUse> $pairs
      * @param list<string> $pages
-     * @param array<string, array<string, list<int>>> $latentUses as uses, where it shows only once something is opened, pointed at or focused
+     * @param array<string, array<string, list<int>>> $latentUses as uses, where it shows only once something is opened, pointed at or
+     *     focused
      * @param array<string, array<string, list<int>>> $latentWords as words, the same
      * @param array<string, array<string, list<int>>> $latentParts as parts, the same
      */
@@ -68,13 +69,33 @@ final readonly class ReachIndex
             unset($all, $kinds);
             $coveredBy += $index->coveredBy;
             foreach ($index->pairs as $key => $use) {
-                $pairs[$key] ??= new PairUse($use->ink, $use->ground, $use->kind, $use->state, $use->size, $use->factor, $use->bold, $use->beneath);
+                $pairs[$key] ??= new PairUse(
+                    $use->ink,
+                    $use->ground,
+                    $use->kind,
+                    $use->state,
+                    $use->size,
+                    $use->factor,
+                    $use->bold,
+                    $use->beneath,
+                );
                 $pairs[$key]->places += $use->places;
             }
             $pages = [...$pages, ...$index->pages];
         }
 
-        return new self($uses, array_diff_key($covered, $uses, $latentUses), $coveredBy, $words, $parts, $pairs, $pages, $latentUses, $latentWords, $latentParts);
+        return new self(
+            $uses,
+            array_diff_key($covered, $uses, $latentUses),
+            $coveredBy,
+            $words,
+            $parts,
+            $pairs,
+            $pages,
+            $latentUses,
+            $latentWords,
+            $latentParts,
+        );
     }
 
     /**
@@ -118,12 +139,26 @@ final readonly class ReachIndex
         if ($its->item?->prefix === 'season') {
             // It shows where what it stands in for does, while its season runs.
             /** @var array<string, list<int>> $found page => elements */
-            $found = array_merge_recursive(...array_map(fn(string $swapped): array => $this->places($swapped, $look, $compiled, $uses, $words, $parts), SeasonSwaps::standsFor($its->item, $its->suffix, $look)));
+            $found = array_merge_recursive(...array_map(
+                fn(string $swapped): array => $this->places($swapped, $look, $compiled, $uses, $words, $parts),
+                SeasonSwaps::standsFor($its->item, $its->suffix, $look),
+            ));
 
             return self::unique($found);
         }
         // What does not apply changes no byte, and neither does what is empty.
-        if ($resolution->unmet !== null || ($resolution->value === '' && ($setting->type instanceof TextType || $setting->type instanceof TargetType || $setting->type instanceof PictureType || $setting->type instanceof PicksType))) {
+        if (
+            $resolution->unmet !== null
+            || (
+                $resolution->value === ''
+                    && (
+                        $setting->type instanceof TextType
+                            || $setting->type instanceof TargetType
+                            || $setting->type instanceof PictureType
+                            || $setting->type instanceof PicksType
+                    )
+            )
+        ) {
             return [];
         }
         $found = [];
@@ -161,12 +196,20 @@ final readonly class ReachIndex
     {
         if ($path === ColorInventory::DARK) {
             // The second set of colors shows wherever the first does.
-            return array_map(SettingPath::property(...), array_keys(array_filter($look->catalog->all(), static fn(Setting $s): bool => SettingPath::of($s->path)->set?->isDark === false)));
+            return array_map(
+                SettingPath::property(...),
+                array_keys(array_filter(
+                    $look->catalog->all(),
+                    static fn(Setting $s): bool => SettingPath::of($s->path)->set?->isDark === false,
+                )),
+            );
         }
         // A color of dark surroundings shows where its scheme's own does.
         $of = SettingPath::of($path);
         $seen = $of->set?->isDark === true ? ColorSet::of($of->set->scheme)->path($of->role) : $path;
-        $paths = array_values(array_unique([$path, $seen, ...$look->followersOf($path), ...($seen === $path ? [] : $look->followersOf($seen))]));
+        $paths = array_values(array_unique([
+            $path, $seen, ...$look->followersOf($path), ...($seen === $path ? [] : $look->followersOf($seen)),
+        ]));
         $properties = array_map(SettingPath::property(...), $paths);
         foreach ($compiled->derived as $property => $sources) {
             if (array_intersect($sources, $paths) !== []) {
@@ -227,16 +270,27 @@ final readonly class ReachIndex
         if ($latent !== []) {
             $count = array_sum(array_map(count(...), $latent));
 
-            return sprintf('it shows only when something is opened, pointed at or focused, in %d %s', $count, $count === 1 ? 'place' : 'places');
+            return sprintf(
+                'it shows only when something is opened, pointed at or focused, in %d %s',
+                $count,
+                $count === 1 ? 'place' : 'places',
+            );
         }
         foreach ($this->propertiesOf($path, $look, $compiled) as $property) {
             if (isset($this->covered[$property])) {
-                return sprintf('covered: on %s %s decides there instead', implode(', ', array_keys($this->covered[$property])), $this->inWords($this->coveredBy[$property], $look));
+                return sprintf(
+                    'covered: on %s %s decides there instead',
+                    implode(', ', array_keys($this->covered[$property])),
+                    $this->inWords($this->coveredBy[$property], $look),
+                );
             }
         }
         $scheme = SettingPath::of($path)->set?->scheme;
         if ($scheme !== null) {
-            $wearers = array_filter($look->all(), static fn($r): bool => str_ends_with($r->setting->path, '.scheme') && $r->value === $scheme);
+            $wearers = array_filter(
+                $look->all(),
+                static fn($r): bool => str_ends_with($r->setting->path, '.scheme') && $r->value === $scheme,
+            );
 
             return $wearers === [] ? 'no part of the shop wears this scheme' : 'the parts that wear this scheme have nothing in this role';
         }
@@ -244,7 +298,9 @@ final readonly class ReachIndex
         return match (true) {
             $resolution->setting->part === 'favicon' => 'not on a page: it shows in the browser’s tab and on home screens',
             $resolution->setting->part === 'mail' => 'not on a page: it shows in e-mails and on gift cards',
-            SettingPath::of($path)->item?->prefix === 'season' => $look->value(SettingPath::of($path)->item->path('on')) === true ? 'it swaps nothing by itself' : 'its season is off',
+            SettingPath::of($path)->item?->prefix === 'season' => $look->value(SettingPath::of($path)->item->path('on')) === true
+                ? 'it swaps nothing by itself'
+                : 'its season is off',
             $resolution->value === '' => 'it is empty, and what is empty is left out',
             default => 'nothing on these pages uses it',
         };

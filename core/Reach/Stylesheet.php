@@ -42,7 +42,14 @@ final readonly class Stylesheet
             // Of two rules alike in specificity the later sheet's wins.
             $offset = count($rules);
             foreach ($sheet->rules as $rule) {
-                $rules[] = new StyleRule($rule->classes, $rule->xpath, $rule->state, $rule->pseudo, $rule->declarations, $rule->weight + $offset);
+                $rules[] = new StyleRule(
+                    $rule->classes,
+                    $rule->xpath,
+                    $rule->state,
+                    $rule->pseudo,
+                    $rule->declarations,
+                    $rule->weight + $offset,
+                );
             }
         }
 
@@ -58,7 +65,11 @@ final readonly class Stylesheet
             } elseif ($item instanceof DeclarationBlock) {
                 $declarations = [];
                 foreach ($item->getRules() as $rule) {
-                    $declarations[$rule->getRule()] = (string) (is_object($rule->getValue()) ? $rule->getValue()->render(\Sabberworm\CSS\OutputFormat::createCompact()) : $rule->getValue());
+                    $declarations[$rule->getRule()] = (string) (
+                        is_object($rule->getValue())
+                            ? $rule->getValue()->render(\Sabberworm\CSS\OutputFormat::createCompact())
+                            : $rule->getValue()
+                    );
                 }
                 foreach ($item->getSelectors() as $selector) {
                     $made = self::rule($selector->getSelector(), $declarations, $media, count($rules));
@@ -83,7 +94,13 @@ final readonly class Stylesheet
         }
         try {
             $xpath = self::byMark((new CssSelectorConverter())->toXPath($plain === ':root' ? 'html' : $plain));
-            $specificity = max(0, ...array_map(static fn($s): int => $s->getSpecificity()->getValue(), (new SelectorParser())->parse($plain === ':root' ? 'html' : $plain)));
+            $specificity = max(
+                0,
+                ...array_map(
+                    static fn($s): int => $s->getSpecificity()->getValue(),
+                    (new SelectorParser())->parse($plain === ':root' ? 'html' : $plain),
+                ),
+            );
         } catch (ExceptionInterface) {
             return null;
         }
@@ -91,7 +108,14 @@ final readonly class Stylesheet
         // What :not() speaks of must not be there, so it says nothing about what must.
         preg_match_all('/\.(-?[a-zA-Z_][\w-]*)/', (string) preg_replace('/:not\([^)]*\)/', '', $plain), $classes);
 
-        return new StyleRule(array_values(array_unique($classes[1])), $xpath, $state, $pseudo, $declarations, $specificity * 10_000 + $order);
+        return new StyleRule(
+            array_values(array_unique($classes[1])),
+            $xpath,
+            $state,
+            $pseudo,
+            $declarations,
+            $specificity * 10_000 + $order,
+        );
     }
 
     /**
@@ -100,6 +124,10 @@ final readonly class Stylesheet
      */
     private static function byMark(string $xpath): string
     {
-        return (string) preg_replace("/@class and contains\\(concat\\(' ', normalize-space\\(@class\\), ' '\\), ' ([\\w-]+) '\\)/", '@'.self::MARK.'$1', $xpath);
+        return (string) preg_replace(
+            "/@class and contains\\(concat\\(' ', normalize-space\\(@class\\), ' '\\), ' ([\\w-]+) '\\)/",
+            '@'.self::MARK.'$1',
+            $xpath,
+        );
     }
 }

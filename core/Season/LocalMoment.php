@@ -30,8 +30,14 @@ final class LocalMoment
             throw UnreadableMoment::written($written);
         }
         // PHP reads a repeated hour as the second one in some zones and as the first in others; the offsets on both sides say it all.
-        [$before, $after] = [$zone->getOffset($wall->modify(self::AROUND.' hours ago')), $zone->getOffset($wall->modify('+'.self::AROUND.' hours'))];
-        $holding = array_filter([$before, $after], static fn(int $offset): bool => $zone->getOffset($wall->modify(sprintf('%+d seconds', -$offset))) === $offset);
+        [$before, $after] = [
+            $zone->getOffset($wall->modify(self::AROUND.' hours ago')),
+            $zone->getOffset($wall->modify('+'.self::AROUND.' hours')),
+        ];
+        $holding = array_filter(
+            [$before, $after],
+            static fn(int $offset): bool => $zone->getOffset($wall->modify(sprintf('%+d seconds', -$offset))) === $offset,
+        );
 
         // None holds where the moment was skipped; both do where it comes twice, and the larger offset is the earlier coming.
         return $wall->modify(sprintf('%+d seconds', -($holding === [] ? $before : max($holding))));

@@ -66,7 +66,11 @@ final class SeasonSwaps
         return match (true) {
             in_array($suffix, self::LEAD, true) => array_filter([self::first('home.bands', 'band', 'lead', $look)?->path($suffix)]),
             $suffix === 'announcement' => array_filter([self::first('announcement.messages', 'message', 'message', $look)?->path('text')]),
-            $suffix === 'from', $suffix === 'to' => array_map(strval(...), array_keys(self::schemes($look->text($season->path('from')), $look->text($season->path('to')), $look))),
+            $suffix === 'from',
+            $suffix === 'to' => array_map(
+                strval(...),
+                array_keys(self::schemes($look->text($season->path('from')), $look->text($season->path('to')), $look)),
+            ),
             default => [],
         };
     }
@@ -89,6 +93,13 @@ final class SeasonSwaps
             return [];
         }
 
-        return array_map(static fn(): string => $to, array_filter($look->all(), static fn($r, string $path): bool => str_ends_with($path, '.scheme') && $r->value === $from, ARRAY_FILTER_USE_BOTH));
+        return array_map(
+            static fn(): string => $to,
+            array_filter(
+                $look->all(),
+                static fn($r, string $path): bool => str_ends_with($path, '.scheme') && $r->value === $from,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
     }
 }

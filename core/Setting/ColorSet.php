@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting;
 
-/** A set of colors: those of a scheme, or of the same scheme in dark surroundings. Named as its settings begin: scheme.night, dark.night. */
+/**
+ * A set of colors: those of a scheme, or of the same scheme in dark surroundings. Named as its settings begin: scheme.night, dark.night.
+ */
 final readonly class ColorSet
 {
     private function __construct(public string $scheme, public bool $isDark, public string $name) {}

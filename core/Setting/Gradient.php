@@ -73,7 +73,11 @@ final readonly class Gradient
     /** @return string CSS, each followed setting as its custom property */
     public function css(): string
     {
-        return $this->written(static fn(string $color): string => Alias::target($color) === null ? $color : 'var(--'.str_replace('.', '-', Alias::target($color)).')');
+        return $this->written(static fn(string $color): string => Alias::target($color) === null ? $color : 'var(--'.str_replace(
+            '.',
+            '-',
+            Alias::target($color),
+        ).')');
     }
 
     /** How it runs, as CSS writes it: 135deg, or circle at 50% 50%. */
@@ -85,13 +89,21 @@ final readonly class Gradient
     /** @return list<string> the settings its stops follow */
     public function followed(): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn(array $stop): ?string => Alias::target($stop['color']), $this->stops))));
+        return array_values(array_unique(array_filter(array_map(
+            static fn(array $stop): ?string => Alias::target($stop['color']),
+            $this->stops,
+        ))));
     }
 
     /** @param callable(string): string $change of each stop's color or alias */
     public function with(callable $change): self
     {
-        return new self($this->angle, $this->x, $this->y, array_map(static fn(array $s): array => ['color' => $change($s['color']), 'at' => $s['at']], $this->stops));
+        return new self(
+            $this->angle,
+            $this->x,
+            $this->y,
+            array_map(static fn(array $s): array => ['color' => $change($s['color']), 'at' => $s['at']], $this->stops),
+        );
     }
 
     /**
@@ -122,7 +134,11 @@ final readonly class Gradient
         if ($alpha <= 0.0) {
             return Color::in(ColorSpace::Srgb, 0, 0, 0, 0.0);
         }
-        $mixed = array_map(static fn(float $x, float $y): float => ($x * $a->alpha * (1 - $share) + $y * $b->alpha * $share) / $alpha, $a->numbers(), $b->numbers());
+        $mixed = array_map(
+            static fn(float $x, float $y): float => ($x * $a->alpha * (1 - $share) + $y * $b->alpha * $share) / $alpha,
+            $a->numbers(),
+            $b->numbers(),
+        );
 
         return Color::in(ColorSpace::Srgb, $mixed[0], $mixed[1], $mixed[2], $alpha);
     }
@@ -141,7 +157,11 @@ final readonly class Gradient
         if ($kind === 'linear' && preg_match('/^(\d{1,3})deg$/', trim((string) $written), $m)) {
             return [(int) $m[1] % 360, 50, 50];
         }
-        if ($kind === 'radial' && preg_match('/^circle at (\d{1,3})% (\d{1,3})%$/', trim((string) $written), $m) && max((int) $m[1], (int) $m[2]) <= 100) {
+        if (
+            $kind === 'radial'
+            && preg_match('/^circle at (\d{1,3})% (\d{1,3})%$/', trim((string) $written), $m)
+            && max((int) $m[1], (int) $m[2]) <= 100
+        ) {
             return [null, (int) $m[1], (int) $m[2]];
         }
 

@@ -41,7 +41,10 @@ final readonly class Item
      */
     public static function listed(string $prefix, string $names): array
     {
-        return array_values(array_filter(array_map(static fn(string $name): ?self => self::tryNamed($prefix, $name), explode(',', $names))));
+        return array_values(array_filter(array_map(
+            static fn(string $name): ?self => self::tryNamed($prefix, $name),
+            explode(',', $names),
+        )));
     }
 
     public function name(): string

@@ -43,19 +43,47 @@ final readonly class Setting
         public ?Condition $appliesWhen = null,
     ) {}
 
-    public static function color(string $path, string $label, string $part, string $default, string $keywords = '', string $step = StepKey::COLORS, ?Condition $when = null): self
-    {
+    public static function color(
+        string $path,
+        string $label,
+        string $part,
+        string $default,
+        string $keywords = '',
+        string $step = StepKey::COLORS,
+        ?Condition $when = null,
+    ): self {
         return new self($path, new ColorType(), $label, $part, $step, $default, $keywords, $when);
     }
 
     /** @param string $unit px or % */
-    public static function length(string $path, string $label, string $part, string $step, float $default, float $min, float $max, float $increment = 1, string $unit = 'px', string $keywords = '', ?Condition $when = null): self
-    {
+    public static function length(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        float $default,
+        float $min,
+        float $max,
+        float $increment = 1,
+        string $unit = 'px',
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, new LengthType($min, $max, $increment, $unit), $label, $part, $step, $default, $keywords, $when);
     }
 
-    public static function number(string $path, string $label, string $part, string $step, float $default, float $min, float $max, float $increment = 1, string $keywords = '', ?Condition $when = null): self
-    {
+    public static function number(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        float $default,
+        float $min,
+        float $max,
+        float $increment = 1,
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, new NumberType($min, $max, $increment), $label, $part, $step, $default, $keywords, $when);
     }
 
@@ -63,13 +91,29 @@ final readonly class Setting
      * @param array<array-key, string> $choices key => plain words
      * @param array<string, string> $cssValues key => CSS
      */
-    public static function choice(string $path, string $label, string $part, string $step, string $default, array $choices, array $cssValues = [], string $keywords = '', ?Condition $when = null): self
-    {
+    public static function choice(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        string $default,
+        array $choices,
+        array $cssValues = [],
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, new ChoiceType($choices, $cssValues), $label, $part, $step, $default, $keywords, $when);
     }
 
-    public static function switch(string $path, string $label, string $part, string $step, bool $default, string $keywords = '', ?Condition $when = null): self
-    {
+    public static function switch(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        bool $default,
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, new SwitchType(), $label, $part, $step, $default, $keywords, $when);
     }
 
@@ -83,24 +127,57 @@ final readonly class Setting
      * @param int $max characters
      * @param bool $inColors whether some of its words may have the color of a role
      */
-    public static function text(string $path, string $label, string $part, string $step, string $default, int $max = 120, string $keywords = '', ?Condition $when = null, bool $inColors = false): self
-    {
+    public static function text(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        string $default,
+        int $max = 120,
+        string $keywords = '',
+        ?Condition $when = null,
+        bool $inColors = false,
+    ): self {
         return new self($path, new TextType($max, $inColors), $label, $part, $step, $default, $keywords, $when);
     }
 
-    public static function count(string $path, string $label, string $part, string $step, int $default, int $min, int $max, string $keywords = '', ?Condition $when = null): self
-    {
+    public static function count(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        int $default,
+        int $min,
+        int $max,
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, new CountType($min, $max), $label, $part, $step, (float) $default, $keywords, $when);
     }
 
     /** @param bool $isWeb an address on the web, and not one within the shop */
-    public static function target(string $path, string $label, string $part, string $step, string $default = '', bool $isWeb = false, string $keywords = '', ?Condition $when = null): self
-    {
+    public static function target(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        string $default = '',
+        bool $isWeb = false,
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, new TargetType($isWeb), $label, $part, $step, $default, "$keywords link address leads to", $when);
     }
 
-    public static function picture(string $path, string $label, string $part, string $step, string $default = '', string $keywords = '', ?Condition $when = null): self
-    {
+    public static function picture(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        string $default = '',
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, new PictureType(), $label, $part, $step, $default, "$keywords picture image photo upload", $when);
     }
 
@@ -108,14 +185,31 @@ final readonly class Setting
      * @param 'product'|'picture' $kind
      * @param int $max how many
      */
-    public static function picks(string $path, string $label, string $part, string $step, string $kind, int $max, string $default = '', string $keywords = '', ?Condition $when = null): self
-    {
+    public static function picks(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        string $kind,
+        int $max,
+        string $default = '',
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, new PicksType($kind, $max), $label, $part, $step, $default, $keywords, $when);
     }
 
     /** @param string $default kind-number, kind-number… */
-    public static function items(string $path, string $label, string $part, string $step, string $default, ItemsType $type, string $keywords = '', ?Condition $when = null): self
-    {
+    public static function items(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        string $default,
+        ItemsType $type,
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, $type, $label, $part, $step, $default, $keywords, $when);
     }
 
@@ -123,18 +217,46 @@ final readonly class Setting
      * @param array<string, string> $known the theme's own, key => label
      * @param bool $isAway whether it lists those put away: none of them, to begin with
      */
-    public static function keys(string $path, string $label, string $step, array $known, int $max, string $keywords = '', bool $isAway = false): self
-    {
-        return new self($path, new KeysType($known, $max, $isAway), $label, 'every page', $step, $isAway ? '' : implode(',', array_keys($known)), $keywords);
+    public static function keys(
+        string $path,
+        string $label,
+        string $step,
+        array $known,
+        int $max,
+        string $keywords = '',
+        bool $isAway = false,
+    ): self {
+        return new self(
+            $path,
+            new KeysType($known, $max, $isAway),
+            $label,
+            'every page',
+            $step,
+            $isAway ? '' : implode(',', array_keys($known)),
+            $keywords,
+        );
     }
 
-    public static function gradient(string $path, string $label, string $part, string $default, string $keywords = '', string $step = StepKey::COLORS): self
-    {
+    public static function gradient(
+        string $path,
+        string $label,
+        string $part,
+        string $default,
+        string $keywords = '',
+        string $step = StepKey::COLORS,
+    ): self {
         return new self($path, new GradientType(), $label, $part, $step, $default, $keywords);
     }
 
-    public static function moment(string $path, string $label, string $part, string $step, string $default = '', string $keywords = '', ?Condition $when = null): self
-    {
+    public static function moment(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        string $default = '',
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
         return new self($path, new MomentType(), $label, $part, $step, $default, $keywords, $when);
     }
 
@@ -151,7 +273,10 @@ final readonly class Setting
     /** Whether it is a matter of colors and shapes, and not of what the shop says and shows. */
     public function isStyle(): bool
     {
-        return ! $this->type instanceof TextType && ! $this->type instanceof TargetType && ! $this->type instanceof PictureType && ! $this->type instanceof PicksType
+        return ! $this->type instanceof TextType
+            && ! $this->type instanceof TargetType
+            && ! $this->type instanceof PictureType
+            && ! $this->type instanceof PicksType
             && ! $this->type instanceof ItemsType && ! $this->type instanceof MomentType;
     }
 

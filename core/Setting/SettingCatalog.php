@@ -77,9 +77,22 @@ final readonly class SettingCatalog
         $setting = $this->get($path);
         $target = Alias::target($value);
         if ($target !== null) {
-            $followed = $this->settings[$target] ?? throw UnacceptableValue::because($setting, $value, sprintf('it cannot follow “%s”, because there is no such setting.', $target));
+            $followed = $this->settings[$target] ?? throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('it cannot follow “%s”, because there is no such setting.', $target),
+            );
             if ($followed->type::name() !== $setting->type::name()) {
-                throw UnacceptableValue::because($setting, $value, sprintf('it is a %s and cannot follow “%s”, which is a %s.', $setting->type::name(), $followed->label, $followed->type::name()));
+                throw UnacceptableValue::because(
+                    $setting,
+                    $value,
+                    sprintf(
+                        'it is a %s and cannot follow “%s”, which is a %s.',
+                        $setting->type::name(),
+                        $followed->label,
+                        $followed->type::name(),
+                    ),
+                );
             }
         }
 
@@ -89,7 +102,11 @@ final readonly class SettingCatalog
         $normal = $setting->type->normalize($setting, $value);
         foreach (Links::in($setting, $normal) as $target) {
             if (! ($this->settings[$target]->type ?? null) instanceof ColorType) {
-                throw UnacceptableValue::because($setting, $value, sprintf('a stop cannot follow “%s”, because there is no such color.', $target));
+                throw UnacceptableValue::because(
+                    $setting,
+                    $value,
+                    sprintf('a stop cannot follow “%s”, because there is no such color.', $target),
+                );
             }
         }
 

@@ -45,11 +45,15 @@ final class FontFaces
         $metrics = FallbackMetrics::for($family, $weight);
 
         return sprintf(
-            '@font-face{font-family:"%s stand-in";font-weight:%d;src:%s;size-adjust:%s;ascent-override:%s;descent-override:%s;line-gap-override:%s}',
+            '@font-face{font-family:"%s '
+                .'stand-in";font-weight:%d;src:%s;size-adjust:%s;ascent-override:%s;descent-override:%s;line-gap-override:%s}',
             $family->name,
             $weight,
             implode(',', array_map(static fn(string $l): string => "local(\"$l\")", $family->kind->locals($weight))),
-            ...array_map(static fn(float $share): string => rtrim(rtrim(number_format($share * 100, 4, '.', ''), '0'), '.').'%', [$metrics->sizeAdjust, $metrics->ascentOverride, $metrics->descentOverride, $metrics->lineGapOverride]),
+            ...array_map(
+                static fn(float $share): string => rtrim(rtrim(number_format($share * 100, 4, '.', ''), '0'), '.').'%',
+                [$metrics->sizeAdjust, $metrics->ascentOverride, $metrics->descentOverride, $metrics->lineGapOverride],
+            ),
         );
     }
 }

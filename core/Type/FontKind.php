@@ -30,11 +30,17 @@ enum FontKind: string
         return match ($this) {
             self::Serif => $isBold ? ['Georgia Bold', 'Georgia-Bold', 'Gelasio Bold'] : ['Georgia', 'Gelasio'],
             // Liberation Sans and Arimo were drawn to Arial's widths, so one set of overrides fits all three.
-            self::Sans, self::Hand => $isBold ? ['Arial Bold', 'Arial-BoldMT', 'Liberation Sans Bold', 'Arimo Bold'] : ['Arial', 'Liberation Sans', 'Arimo', 'ArialMT'],
+            self::Sans,
+            self::Hand => $isBold
+                ? ['Arial Bold', 'Arial-BoldMT', 'Liberation Sans Bold', 'Arimo Bold']
+                : ['Arial', 'Liberation Sans', 'Arimo', 'ArialMT'],
         };
     }
 
-    /** @return array{unitsPerEm: int, averageWidth: int} of those fonts; source: @capsizecss/metrics 4.3, Arial and Georgia, regular and bold */
+    /**
+     * @return array{unitsPerEm: int, averageWidth: int} of those fonts; source: @capsizecss/metrics 4.3, Arial and Georgia, regular and
+     *     bold
+     */
     public function localMeasures(int $weight = 400): array
     {
         return ['unitsPerEm' => 2048, 'averageWidth' => match (true) {

@@ -13,8 +13,10 @@ final class FontShelf
 {
     /** The characters in the two files of each family, as the font packages cut them. */
     public const RANGES = [
-        'latin' => 'U+0000-00FF,U+0131,U+0152-0153,U+02BB-02BC,U+02C6,U+02DA,U+02DC,U+0304,U+0308,U+0329,U+2000-206F,U+20AC,U+2122,U+2191,U+2193,U+2212,U+2215,U+FEFF,U+FFFD',
-        'latin-ext' => 'U+0100-02BA,U+02BD-02C5,U+02C7-02CC,U+02CE-02D7,U+02DD-02FF,U+1D00-1DBF,U+1E00-1E9F,U+1EF2-1EFF,U+2020,U+20A0-20AB,U+20AD-20C0,U+2113,U+2C60-2C7F,U+A720-A7FF',
+        'latin' => 'U+0000-00FF,U+0131,U+0152-0153,U+02BB-02BC,U+02C6,U+02DA,U+02DC,U+0304,U+0308,U+0329,'
+            .'U+2000-206F,U+20AC,U+2122,U+2191,U+2193,U+2212,U+2215,U+FEFF,U+FFFD',
+        'latin-ext' => 'U+0100-02BA,U+02BD-02C5,U+02C7-02CC,U+02CE-02D7,U+02DD-02FF,U+1D00-1DBF,U+1E00-1E9F,'
+            .'U+1EF2-1EFF,U+2020,U+20A0-20AB,U+20AD-20C0,U+2113,U+2C60-2C7F,U+A720-A7FF',
     ];
 
     /** key => [name, label, kind, lightest, heaviest, units per em, ascent, descent, line gap] */
@@ -61,7 +63,14 @@ final class FontShelf
         /** @var ?array<string, FontFamily> $all */
         static $all = null;
 
-        return $all ??= array_combine(array_keys(self::TABLE), array_map(static fn(string $k, array $r): FontFamily => new FontFamily($k, ...[...$r, self::WIDTHS[$k]]), array_keys(self::TABLE), self::TABLE));
+        return $all ??= array_combine(
+            array_keys(self::TABLE),
+            array_map(
+                static fn(string $k, array $r): FontFamily => new FontFamily($k, ...[...$r, self::WIDTHS[$k]]),
+                array_keys(self::TABLE),
+                self::TABLE,
+            ),
+        );
     }
 
     /** @throws UnknownFont */
@@ -85,6 +94,9 @@ final class FontShelf
     /** @return non-empty-list<string> keys of families with more than one weight */
     public static function withWeights(): array
     {
-        return array_keys(array_filter(self::all(), static fn(FontFamily $f): bool => $f->hasWeights())) ?: throw new \LogicException('No family has weights.');
+        return array_keys(array_filter(
+            self::all(),
+            static fn(FontFamily $f): bool => $f->hasWeights(),
+        )) ?: throw new \LogicException('No family has weights.');
     }
 }

@@ -24,7 +24,10 @@ return new class extends Migration {
         foreach (glob(storage_path('themes/*/own-*/*/theme.tokens.json')) ?: [] as $tokens) {
             [$store, $name, $version] = array_slice(explode('/', dirname($tokens)), -3);
             if (DB::table('stores')->where('id', (int) $store)->exists() && is_file(dirname($tokens).'/theme.css')) {
-                DB::table('brought_themes')->insertOrIgnore(['store_id' => (int) $store, 'name' => $name, 'version' => $version, 'tokens' => file_get_contents($tokens), 'css' => file_get_contents(dirname($tokens).'/theme.css'), 'created_at' => now(), 'updated_at' => now()]);
+                DB::table('brought_themes')->insertOrIgnore([
+                    'store_id' => (int) $store, 'name' => $name, 'version' => $version, 'tokens' => file_get_contents($tokens),
+                    'css' => file_get_contents(dirname($tokens).'/theme.css'), 'created_at' => now(), 'updated_at' => now(),
+                ]);
             }
         }
     }

@@ -33,7 +33,11 @@ return new class extends Migration {
         });
         $folder = public_path((string) config('ikat.files'));
         foreach (DB::table('releases')->get(['theme_css', 'look_css', 'variants']) as $release) {
-            foreach ([$release->theme_css, $release->look_css, ...array_column((array) json_decode((string) $release->variants, true), 'look_css')] as $name) {
+            foreach ([
+                $release->theme_css,
+                $release->look_css,
+                ...array_column((array) json_decode((string) $release->variants, true), 'look_css'),
+            ] as $name) {
                 if (is_file("$folder/$name")) {
                     DB::table('sheets')->insertOrIgnore(['name' => $name, 'css' => file_get_contents("$folder/$name")]);
                 }

@@ -23,9 +23,16 @@ return new class extends Migration {
         foreach (DB::table('looks')->pluck('id') as $look) {
             $links = new UndoLinks();
             $below = [];
-            foreach (DB::table('edits')->where('look_id', $look)->orderBy('sequence')->select(['id', 'sequence', 'kind', 'of'])->lazy(1000) as $line) {
+            foreach (DB::table('edits')->where('look_id', $look)->orderBy('sequence')->select([
+                'id', 'sequence', 'kind', 'of',
+            ])->lazy(1000) as $line) {
                 $kind = EntryKind::from($line->kind);
-                [$links, $below[$line->sequence]] = $links->after($kind, $line->sequence, $below[$kind === EntryKind::Undo ? $links->undo : $links->redo] ?? 0, (int) $line->of);
+                [$links, $below[$line->sequence]] = $links->after(
+                    $kind,
+                    $line->sequence,
+                    $below[$kind === EntryKind::Undo ? $links->undo : $links->redo] ?? 0,
+                    (int) $line->of,
+                );
                 DB::table('edits')->where('id', $line->id)->update(['below' => $below[$line->sequence]]);
             }
             DB::table('looks')->where('id', $look)->update(['undo_at' => $links->undo, 'redo_at' => $links->redo]);

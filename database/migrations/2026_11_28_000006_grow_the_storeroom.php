@@ -32,7 +32,9 @@ return new class extends Migration {
             $table->text('search_terms')->after('words');
         });
         foreach (DB::table('products')->select(['id', 'name', 'note', 'words'])->orderBy('id')->lazy(1000) as $product) {
-            DB::table('products')->where('id', $product->id)->update(['search_terms' => SearchTerms::index($product->name, $product->note, $product->words)]);
+            DB::table('products')
+                ->where('id', $product->id)
+                ->update(['search_terms' => SearchTerms::index($product->name, $product->note, $product->words)]);
         }
         Schema::table('products', static fn(Blueprint $table) => $table->fullText('search_terms'));
         foreach (self::ORDERS as $name => $columns) {

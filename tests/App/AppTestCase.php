@@ -87,6 +87,10 @@ abstract class AppTestCase extends TestCase
     /** @param array<string, mixed> $fields */
     protected function edit(array $fields, string $who = 'maren'): TestResponse
     {
-        return $this->actingAs($this->person($who))->post("/workbench/looks/{$this->look()->id}/edits", ['seen' => $this->look()->head, ...$fields], ['HX-Request' => 'true']);
+        return $this->actingAs($this->person($who))->post(
+            "/workbench/looks/{$this->look()->id}/edits",
+            ['seen' => $this->look()->head, ...$fields],
+            ['HX-Request' => 'true'],
+        );
     }
 }

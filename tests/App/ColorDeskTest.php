@@ -23,7 +23,11 @@ final class ColorDeskTest extends AppTestCase
     /** @param array<string, mixed> $fields */
     private function form(string $rest, array $fields, string $who = 'maren'): TestResponse
     {
-        return $this->actingAs($this->person($who))->post("/workbench/looks/{$this->look()->id}/$rest", ['seen' => $this->look()->head, 'step' => 'colors', ...$fields], ['HX-Request' => 'true']);
+        return $this->actingAs($this->person($who))->post(
+            "/workbench/looks/{$this->look()->id}/$rest",
+            ['seen' => $this->look()->head, 'step' => 'colors', ...$fields],
+            ['HX-Request' => 'true'],
+        );
     }
 
     public function testAddingAndRemovingIsOneEditEachAndAnUndoBringsAllBack(): void
@@ -46,7 +50,11 @@ final class ColorDeskTest extends AppTestCase
 
     public function testACopyFollowsItselfAndNotItsModel(): void
     {
-        $this->edit(['changes' => json_encode(['scheme.night.gradient' => 'linear-gradient(90deg, {scheme.night.ground} 0%, {brand.second} 100%)', 'scheme.night.price' => '{scheme.night.ink}'])])->assertOk();
+        $this->edit(['changes' => json_encode([
+            'scheme.night.gradient' => 'linear-gradient(90deg, {scheme.night.ground} 0%, {brand.second} 100%)',
+            'scheme.night.price' => '{scheme.night.ink}',
+        ])])
+            ->assertOk();
         $this->form('schemes/copy', ['key' => 'night'])->assertOk()->assertSee('Night again');
         $own = $this->look()->ownChanges()->own;
         self::assertSame('linear-gradient(90deg, {scheme.own1.ground} 0%, {brand.second} 100%)', $own['scheme.own1.gradient']);
@@ -63,7 +71,11 @@ final class ColorDeskTest extends AppTestCase
             ['schemes', ['ground' => 'main'], 'Choose a ground and a color first'],
             ['schemes/remove', ['key' => 'night', 'heir' => 'night'], 'Choose the scheme'],
             ['schemes/copy', ['key' => 'nobody'], 'no such scheme'],
-            ['edits', ['path' => 'scheme.night.gradient', 'value' => 'linear-gradient(90deg, {brand.nobody} 0%, #fff 100%)'], 'there is no such color'],
+            [
+                'edits',
+                ['path' => 'scheme.night.gradient', 'value' => 'linear-gradient(90deg, {brand.nobody} 0%, #fff 100%)'],
+                'there is no such color',
+            ],
             ['edits', ['path' => 'scheme.night.gradient', 'value' => 'url(//elsewhere)'], 'is not a gradient'],
             ['edits', ['path' => 'palette.schemes', 'value' => ''], 'at least one has to stay'],
             ['edits', ['path' => 'dark.night.ink', 'value' => '#fff'], 'no setting'],
@@ -71,7 +83,11 @@ final class ColorDeskTest extends AppTestCase
             $answer = $this->form($rest, $fields);
             self::assertGreaterThanOrEqual(400, $answer->status(), "$rest ".json_encode($fields));
             self::assertLessThan(500, $answer->status(), "$rest ".json_encode($fields));
-            self::assertStringContainsStringIgnoringCase($words, html_entity_decode((string) $answer->getContent()), "$rest ".json_encode($fields));
+            self::assertStringContainsStringIgnoringCase(
+                $words,
+                html_entity_decode((string) $answer->getContent()),
+                "$rest ".json_encode($fields),
+            );
         }
         self::assertSame($before, $this->look()->state);
         $this->form('schemes', ['ground' => 'main', 'brand' => 'paper'], 'ines')->assertForbidden();
@@ -87,14 +103,20 @@ final class ColorDeskTest extends AppTestCase
         self::assertGreaterThan(0, $cell->json('count'));
         $input = app(Inspector::class)->inspect($this->look());
         $elements = $input->get(ReachIndex::class)->placesOf('footer.scheme', $input->look, $input->get(CompiledLook::class))['home'];
-        self::assertSame('footer.scheme', $this->getJson("$base/wearer?page=home&elements=".implode(',', $elements))->assertOk()->json('path'));
+        self::assertSame(
+            'footer.scheme',
+            $this->getJson("$base/wearer?page=home&elements=".implode(',', $elements))->assertOk()->json('path'),
+        );
         self::assertSame([], $this->getJson("$base/wearer?page=nowhere-at-all&elements=1,2,x")->assertOk()->json());
     }
 
     public function testDarkColorsAreNoChangesUntilTheyAreTheMerchants(): void
     {
         $this->edit(['path' => 'dark.on', 'value' => 'on'])->assertOk();
-        self::assertCount(10, SchemeColors::sets(app(LookReader::class)->of($this->look())->resolved(), app(LookReader::class)->of($this->look())->theme()));
+        self::assertCount(
+            10,
+            SchemeColors::sets(app(LookReader::class)->of($this->look())->resolved(), app(LookReader::class)->of($this->look())->theme()),
+        );
         $page = $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/publish")->assertOk();
         $page->assertSee('Colors of their own in dark surroundings')->assertDontSee('Daylight in the dark: ink');
         $this->edit(['path' => 'dark.daylight.ink', 'value' => '#eeeecc'])->assertOk();
@@ -105,27 +127,46 @@ final class ColorDeskTest extends AppTestCase
     public function testATransparentHeaderStandsOnThePictureOfTheFirstBand(): void
     {
         $changes = ['header.over' => true, 'band.lead-1.layout' => 'over', 'header.over.scheme' => 'daylight'];
-        $inspect = fn(array $tried): Inspection => app(Inspector::class)->inspect($this->look(), app(LookReader::class)->trying($this->look(), $tried));
-        $over = static fn(Inspection $inspection): array => array_values(array_filter(Checks::run($inspection), static fn(Finding $f): bool => str_contains($f->key(), ':'.SchemeColors::OVER.':')));
+        $inspect = fn(array $tried): Inspection => app(Inspector::class)->inspect(
+            $this->look(),
+            app(LookReader::class)->trying($this->look(), $tried),
+        );
+        $over = static fn(Inspection $inspection): array => array_values(array_filter(
+            Checks::run($inspection),
+            static fn(Finding $f): bool => str_contains($f->key(), ':'.SchemeColors::OVER.':'),
+        ));
         self::assertSame([], $over($inspect([])));
         $tried = $inspect($changes);
         self::assertGreaterThan(100, count($tried->get(HeaderBackdrop::class)->seen(false)[0][1] ?? []));
         self::assertNotSame([], $over($tried), 'dark words on a picture of the night');
         // A season puts another picture there: what holds on every day's picture may fail on that one.
-        $light = ['header.over' => true, 'header.over.scheme' => 'night', 'band.lead-1.layout' => 'over', 'band.lead-1.veil' => 0.5, 'band.lead-1.picture' => 'workshop', 'seasons' => 'season-1', 'season.season-1.on' => true, 'season.season-1.name' => 'Thaw', 'season.season-1.picture' => ''];
+        $light = [
+            'header.over' => true, 'header.over.scheme' => 'night', 'band.lead-1.layout' => 'over', 'band.lead-1.veil' => 0.5,
+            'band.lead-1.picture' => 'workshop', 'seasons' => 'season-1', 'season.season-1.on' => true, 'season.season-1.name' => 'Thaw',
+            'season.season-1.picture' => '',
+        ];
         $now = array_map(static fn(ContrastFinding $f): string => $f->title, $over($inspect($light)));
         $swapped = $inspect(['season.season-1.picture' => 'lead'] + $light);
         self::assertSame([null, 'Thaw'], array_column($swapped->get(HeaderBackdrop::class)->seen(false), 0));
         $then = array_map(static fn(ContrastFinding $f): string => $f->title, $over($swapped));
-        self::assertNotSame([], array_filter($then, static fn(string $t): bool => str_ends_with($t, ', while Thaw runs')), implode('; ', [...$now, '|', ...$then]));
+        self::assertNotSame(
+            [],
+            array_filter($then, static fn(string $t): bool => str_ends_with($t, ', while Thaw runs')),
+            implode('; ', [...$now, '|', ...$then]),
+        );
     }
 
-    /** Second voice, pointed-at buttons and the like come by rule: while a color is chosen they are told, as they will be once it is kept. */
+    /**
+     * Second voice, pointed-at buttons and the like come by rule: while a color is chosen they are told, as they will be once it is kept.
+     */
     public function testWhatRulesMakeOfAColorIsToldWhileItIsChosen(): void
     {
         $base = "/workbench/looks/{$this->look()->id}";
         $this->edit(['path' => 'dark.on', 'value' => 'on'])->assertOk();
-        $ask = fn(string $path, string $value, string $dark = ''): array => $this->getJson("$base/shade?".http_build_query(['path' => $path, 'value' => $value, 'hue' => 280, 'dark' => $dark]))->assertOk()->json('turned');
+        $ask = fn(string $path, string $value, string $dark = ''): array => $this
+            ->getJson("$base/shade?".http_build_query(['path' => $path, 'value' => $value, 'hue' => 280, 'dark' => $dark]))
+            ->assertOk()
+            ->json('turned');
         self::assertSame([], $ask('brand.ink', ''));
         $light = $ask('brand.ink', '#402010');
         $dark = $ask('brand.paper', '#e0e8f0', '1');

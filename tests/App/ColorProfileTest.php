@@ -33,7 +33,17 @@ final class ColorProfileTest extends AppTestCase
             $colors[] = sprintf('#%06x', mt_rand(0, 0xFFFFFF));
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'profile');
-        exec(implode(' ', array_map(escapeshellarg(...), ['node', dirname(__DIR__).'/Reference/profiles.mjs', $format, $profile, $file, (string) json_encode($colors)])), $out, $code);
+        exec(
+            implode(
+                ' ',
+                array_map(
+                    escapeshellarg(...),
+                    ['node', dirname(__DIR__).'/Reference/profiles.mjs', $format, $profile, $file, (string) json_encode($colors)],
+                ),
+            ),
+            $out,
+            $code,
+        );
         self::assertSame(0, $code);
         $picture = PictureReader::read($file, "patches.$format");
         $raw = imagecreatefromstring((string) file_get_contents($file));
@@ -41,7 +51,11 @@ final class ColorProfileTest extends AppTestCase
         $worstRaw = 0.0;
         foreach ($colors as $i => $hex) {
             $at = static fn(\GdImage $image): Color => Color::fromRgbInteger((int) imagecolorat($image, 24 * $i + 12, 12) & 0xFFFFFF);
-            self::assertLessThan($format === 'jpeg' ? 1.6 : 1.0, Ciede2000::difference(Color::parse($hex), $at($picture->image)), "$format $profile $hex");
+            self::assertLessThan(
+                $format === 'jpeg' ? 1.6 : 1.0,
+                Ciede2000::difference(Color::parse($hex), $at($picture->image)),
+                "$format $profile $hex",
+            );
             imagepalettetotruecolor($raw);
             $worstRaw = max($worstRaw, Ciede2000::difference(Color::parse($hex), $at($raw)));
         }
@@ -56,10 +70,26 @@ final class ColorProfileTest extends AppTestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'profile');
         $inks = ['#1d3b6f', '#f3b61f'];
-        exec(implode(' ', array_map(escapeshellarg(...), ['node', dirname(__DIR__).'/Reference/profiles.mjs', 'png', 'p3', $file, (string) json_encode(['#ffffff', ...$inks, '#ffffff'])])));
-        $found = array_map(static fn($ink): string => $ink->hex, InkFinder::in(new GdPixels(PictureReader::read($file, 'logo.png')->image)));
+        exec(implode(
+            ' ',
+            array_map(
+                escapeshellarg(...),
+                [
+                    'node', dirname(__DIR__).'/Reference/profiles.mjs', 'png', 'p3', $file,
+                    (string) json_encode(['#ffffff', ...$inks, '#ffffff']),
+                ],
+            ),
+        ));
+        $found = array_map(
+            static fn($ink): string => $ink->hex,
+            InkFinder::in(new GdPixels(PictureReader::read($file, 'logo.png')->image)),
+        );
         foreach ($inks as $ink) {
-            self::assertLessThan(1.0, min(array_map(static fn(string $hex): float => Ciede2000::difference(Color::parse($ink), Color::parse($hex)), $found)), implode(' ', $found));
+            self::assertLessThan(
+                1.0,
+                min(array_map(static fn(string $hex): float => Ciede2000::difference(Color::parse($ink), Color::parse($hex)), $found)),
+                implode(' ', $found),
+            );
         }
         unlink($file);
     }

@@ -37,7 +37,15 @@ final class ConsoleTest extends AppTestCase
 
     public function testBadInputEndsWithOneAndAClearMessage(): void
     {
-        foreach ([['color:inspect', ['color' => 'nope']], ['color:contrast', ['ink' => '#fff']], ['color:fix', ['ink' => '#fff', 'ground' => '#eee', '--ratio' => '99']], ['look:reach', ['setting' => 'no.such']], ['look:resolve', ['--look' => '999']], ['font:fallback', ['font' => 'none']], ['season:at', ['time' => 'soon']]] as [$command, $arguments]) {
+        foreach ([
+            ['color:inspect', ['color' => 'nope']],
+            ['color:contrast', ['ink' => '#fff']],
+            ['color:fix', ['ink' => '#fff', 'ground' => '#eee', '--ratio' => '99']],
+            ['look:reach', ['setting' => 'no.such']],
+            ['look:resolve', ['--look' => '999']],
+            ['font:fallback', ['font' => 'none']],
+            ['season:at', ['time' => 'soon']],
+        ] as [$command, $arguments]) {
             [$code, $answer] = $this->ask($command, $arguments);
             self::assertSame(1, $code);
             self::assertNotSame('', $answer['error']);

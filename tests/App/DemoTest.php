@@ -19,7 +19,11 @@ final class DemoTest extends AppTestCase
         self::assertGreaterThan(0, Product::query()->whereColumn('was', '>', 'price')->count());
         self::assertGreaterThan(0, Product::query()->whereNotNull('label')->count());
         self::assertGreaterThan(1_000_000, Picture::query()->max('bytes'), 'one picture is far too heavy');
-        self::assertGreaterThan(4, Picture::query()->get()->map(static fn(Picture $p): string => (string) round($p->width / $p->height, 2))->unique()->count(), 'unequal proportions');
+        self::assertGreaterThan(
+            4,
+            Picture::query()->get()->map(static fn(Picture $p): string => (string) round($p->width / $p->height, 2))->unique()->count(),
+            'unequal proportions',
+        );
         self::assertGreaterThan(50, mb_strlen((string) Product::query()->orderByRaw('length(name) desc')->value('name')));
     }
 
@@ -27,7 +31,16 @@ final class DemoTest extends AppTestCase
     {
         $folder = sys_get_temp_dir().'/ikat-draw-'.bin2hex(random_bytes(4));
         foreach (["$folder/a" => 1987, "$folder/b" => 1987, "$folder/c" => 7] as $out => $seed) {
-            exec(sprintf('node %s %s --only moth-paper-globe --seed %d', escapeshellarg(base_path('demo/draw/draw.mjs')), escapeshellarg($out), $seed), $said, $code);
+            exec(
+                sprintf(
+                    'node %s %s --only moth-paper-globe --seed %d',
+                    escapeshellarg(base_path('demo/draw/draw.mjs')),
+                    escapeshellarg($out),
+                    $seed,
+                ),
+                $said,
+                $code,
+            );
             self::assertSame(0, $code);
         }
         $hash = static fn(string $in): string => (string) hash_file('sha256', "$in/moth-paper-globe-640.webp");

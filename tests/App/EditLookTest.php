@@ -21,7 +21,12 @@ final class EditLookTest extends AppTestCase
         $look = $this->look();
         $before = $look->state;
         $journal = app(StepThroughJournal::class);
-        app(EditLook::class)($look, ['brand.main' => 'rgb(10 20 30)', 'header.logo.size.desktop' => '44'], $look->head, new Author('Maren'));
+        app(EditLook::class)(
+            $look,
+            ['brand.main' => 'rgb(10 20 30)', 'header.logo.size.desktop' => '44'],
+            $look->head,
+            new Author('Maren'),
+        );
         self::assertSame('#0a141e', $this->look()->ownChanges()->own['brand.main']);
         $after = $look->state;
         $journal->undo($look, new Author('Maren'));
@@ -60,7 +65,11 @@ final class EditLookTest extends AppTestCase
     {
         $look = $this->look();
         $head = $look->head;
-        foreach ([['brand.main' => '#111', 'brand.warm' => 'nope'], ['nothing.here' => '1'], ['brand.main' => '{brand.accent}', 'brand.accent' => '{brand.main}']] as $wanted) {
+        foreach ([
+            ['brand.main' => '#111', 'brand.warm' => 'nope'],
+            ['nothing.here' => '1'],
+            ['brand.main' => '{brand.accent}', 'brand.accent' => '{brand.main}'],
+        ] as $wanted) {
             try {
                 app(EditLook::class)($look, $wanted, $look->head, new Author('Maren'));
                 self::fail('It was kept.');
@@ -87,7 +96,10 @@ final class EditLookTest extends AppTestCase
 
     public function testBadInputSaysWhatToDo(): void
     {
-        $this->edit(['path' => 'brand.main', 'value' => 'blurple'])->assertStatus(422)->assertSee('"blurple" is not a color', false)->assertSee('oklch()', false);
+        $this->edit(['path' => 'brand.main', 'value' => 'blurple'])
+            ->assertStatus(422)
+            ->assertSee('"blurple" is not a color', false)
+            ->assertSee('oklch()', false);
         $this->edit(['path' => 'header.logo.size.desktop', 'value' => '999'])->assertStatus(422)->assertSee('from 16 to 96 px');
         $this->edit(['path' => 'no.such', 'value' => '1'])->assertStatus(422)->assertSee('There is no setting');
     }
@@ -95,16 +107,25 @@ final class EditLookTest extends AppTestCase
     public function testTheAnswerCarriesTheFindingTheReachAndTheSheet(): void
     {
         $answer = $this->edit(['path' => 'scheme.daylight.reduced', 'value' => '#e8894f', 'open_scheme' => 'daylight', 'step' => 'colors']);
-        $answer->assertOk()->assertSee('Reduced price on ground')->assertSee('WCAG 2.2, 1.4.3')->assertSee('places on')->assertSee('hx-swap-oob', false);
+        $answer
+            ->assertOk()
+            ->assertSee('Reduced price on ground')
+            ->assertSee('WCAG 2.2, 1.4.3')
+            ->assertSee('places on')
+            ->assertSee('hx-swap-oob', false);
         $event = self::told($answer)['ikat:edited'];
         self::assertFalse($event['reload']);
-        $this->get($event['sheet'])->assertOk()->assertHeader('Content-Type', 'text/css; charset=UTF-8')->assertSee('--scheme-daylight-reduced:#e8894f', false);
+        $this->get($event['sheet'])
+            ->assertOk()
+            ->assertHeader('Content-Type', 'text/css; charset=UTF-8')
+            ->assertSee('--scheme-daylight-reduced:#e8894f', false);
         self::assertArrayHasKey('home', $event['places']);
     }
 
     public function testWhatShowsNowhereSaysWhy(): void
     {
-        $this->edit(['path' => 'scheme.kiln.ink', 'value' => '#ffffff'])->assertSee('Nothing visible changed: no part of the shop wears this scheme.');
+        $this->edit(['path' => 'scheme.kiln.ink', 'value' => '#ffffff'])
+            ->assertSee('Nothing visible changed: no part of the shop wears this scheme.');
         $this->edit(['path' => 'utility.show', 'value' => 'off'])->assertOk();
         $this->edit(['path' => 'utility.words.text', 'value' => 'hello'])->assertSee('hidden: it shows when');
     }

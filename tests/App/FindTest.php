@@ -24,7 +24,12 @@ final class FindTest extends AppTestCase
             $bench = app(BenchMaker::class)->make($request, $this->look()->load('storefront.store'), 'start');
             $pages = $missing = [];
             foreach (app(LookReader::class)->of($this->look())->catalog()->all() as $path => $setting) {
-                if ($kind === 'picture' && $setting->step !== StepKey::LOGO || $setting->type instanceof KeysType && $setting->type->isAway) {
+                if (
+                    $kind === 'picture'
+                    && $setting->step !== StepKey::LOGO
+                    || $setting->type instanceof KeysType
+                    && $setting->type->isAway
+                ) {
                     continue;
                 }
                 $address = strtok($bench->addressOfSetting($path), '#');
@@ -40,8 +45,13 @@ final class FindTest extends AppTestCase
     private static function hasControl(Setting $setting, string $page): bool
     {
         $path = $setting->path;
-        $forms = ['id="c-'.str_replace('.', '-', $path).'"', "data-path=\"$path\"", "data-items=\"$path\"", "value=\"$path\"", "&quot;path&quot;:&quot;$path&quot;"];
+        $forms = [
+            'id="c-'.str_replace('.', '-', $path).'"', "data-path=\"$path\"", "data-items=\"$path\"", "value=\"$path\"",
+            "&quot;path&quot;:&quot;$path&quot;",
+        ];
 
-        return array_filter($forms, static fn(string $form): bool => str_contains($page, $form)) !== [] || $path === 'palette.schemes' && str_contains($page, 'id="t-schemes"');
+        return array_filter($forms, static fn(string $form): bool => str_contains($page, $form)) !== []
+            || $path === 'palette.schemes'
+            && str_contains($page, 'id="t-schemes"');
     }
 }

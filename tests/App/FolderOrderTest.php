@@ -9,7 +9,10 @@ use PHPUnit\Framework\TestCase;
 /** The folders of app stand in an order: each may use those named before it, and none after. */
 final class FolderOrderTest extends TestCase
 {
-    private const ORDER = ['Stopgap', 'Models', 'Database', 'Files', 'Http', 'Access', 'Pictures', 'Tasks', 'Looks', 'Storeroom', 'Storefront', 'Inspection', 'Publishing', 'Demo', 'Workbench', 'Errors', 'Console', 'Providers'];
+    private const ORDER = [
+        'Stopgap', 'Models', 'Database', 'Files', 'Http', 'Access', 'Pictures', 'Tasks', 'Looks', 'Storeroom', 'Storefront', 'Inspection',
+        'Publishing', 'Demo', 'Workbench', 'Errors', 'Console', 'Providers',
+    ];
 
     /** Folders of the workbench: the shell knows no step, and no step knows another. */
     private const SHELL = ['Shell', 'Library'];
@@ -22,7 +25,11 @@ final class FolderOrderTest extends TestCase
             foreach ($used as $class) {
                 $to = explode('\\', $class)[1];
                 self::assertContains($to, self::ORDER, "$class is in no known folder.");
-                self::assertLessThanOrEqual(array_search($from, self::ORDER, true), array_search($to, self::ORDER, true), "$file uses $class, which stands after it.");
+                self::assertLessThanOrEqual(
+                    array_search($from, self::ORDER, true),
+                    array_search($to, self::ORDER, true),
+                    "$file uses $class, which stands after it.",
+                );
                 $looked++;
             }
         }
@@ -52,10 +59,19 @@ final class FolderOrderTest extends TestCase
         $app = dirname(__DIR__, 2).'/app';
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($app, \FilesystemIterator::SKIP_DOTS)) as $file) {
             if ($file->getExtension() === 'php') {
-                $names = array_filter(\PhpToken::tokenize((string) file_get_contents((string) $file)), static fn(\PhpToken $t): bool => $t->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]));
+                $names = array_filter(
+                    \PhpToken::tokenize((string) file_get_contents((string) $file)),
+                    static fn(\PhpToken $t): bool => $t->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED]),
+                );
                 $classes = array_map(static fn(\PhpToken $t): string => ltrim($t->text, '\\'), $names);
 
-                yield substr((string) $file, strlen($app) + 1) => array_values(array_unique(array_filter($classes, static fn(string $c): bool => substr_count($c, '\\') > 1 && str_starts_with($c, 'App\\'))));
+                yield substr(
+                    (string) $file,
+                    strlen($app) + 1,
+                ) => array_values(array_unique(array_filter(
+                    $classes,
+                    static fn(string $c): bool => substr_count($c, '\\') > 1 && str_starts_with($c, 'App\\'),
+                )));
             }
         }
     }

@@ -24,7 +24,8 @@ final class HostileInputTest extends AppTestCase
     private const AT_EACH_RUN = 1500;
 
     private const VALUES = [
-        ['a'], [['a']], ['x' => ['y' => 'z']], [], "\xff\xfe", "a\0b", '-1', '0', '1e999', '99999999999999999999999', '[]', '["a"]', '{"a":[1]}', '{"0":1}', 'null', "' or 1=1 -- ", '../../../etc/passwd', '<script>alert(1)</script>',
+        ['a'], [['a']], ['x' => ['y' => 'z']], [], "\xff\xfe", "a\0b", '-1', '0', '1e999', '99999999999999999999999', '[]', '["a"]',
+        '{"a":[1]}', '{"0":1}', 'null', "' or 1=1 -- ", '../../../etc/passwd', '<script>alert(1)</script>',
         "\u{202E}\u{1F3EE}\u{0301}", "a\r\nSet-Cookie: x=y", '   ', 'true', '{brand.main}', 'linear-gradient(', '%00', 'long',
     ];
 
@@ -48,13 +49,20 @@ final class HostileInputTest extends AppTestCase
         $id = $this->look()->id;
         $this->actingAs($this->person('maren'));
         foreach (['99999999999999999999', '-1', '0', '1%00', '%ff', '1e3', '..', '%2e%2e%2f', "1'"] as $bad) {
-            foreach (["/workbench/looks/$bad/colors", "/workbench/looks/$id/pictures/$bad", "/preview/$bad/now/shop/wrenfold/", "/preview/$id/$bad/shop/wrenfold/", "/preview/$id/now/shop/$bad/", "/shop/$bad/", "/shop/wrenfold/product/$bad", "/shop/wrenfold/order/$bad", "/shop/wrenfold/page/$bad", '/'.config('ikat.files')."/icons/$bad/favicon.ico", '/'.config('ikat.files')."/$bad.css", "/workbench/reset/$bad"] as $path) {
+            foreach ([
+                "/workbench/looks/$bad/colors", "/workbench/looks/$id/pictures/$bad", "/preview/$bad/now/shop/wrenfold/",
+                "/preview/$id/$bad/shop/wrenfold/", "/preview/$id/now/shop/$bad/", "/shop/$bad/", "/shop/wrenfold/product/$bad",
+                "/shop/wrenfold/order/$bad", "/shop/wrenfold/page/$bad", '/'.config('ikat.files')."/icons/$bad/favicon.ico",
+                '/'.config('ikat.files')."/$bad.css", "/workbench/reset/$bad",
+            ] as $path) {
                 $this->assertNoTrouble($this->get($path), $path);
             }
         }
         foreach (['shop_cart', 'shop_key', 'shop_saved', 'shop_country', 'ikat_session'] as $name) {
             foreach ([['a'], "\xff", "a\0", str_repeat('a', 5000), str_repeat('0', 64)] as $value) {
-                foreach (['/shop/wrenfold/', '/shop/wrenfold/cart', '/shop/wrenfold/saved', '/shop/wrenfold-trade/', '/shop/wrenfold/checkout'] as $path) {
+                foreach ([
+                    '/shop/wrenfold/', '/shop/wrenfold/cart', '/shop/wrenfold/saved', '/shop/wrenfold-trade/', '/shop/wrenfold/checkout',
+                ] as $path) {
                     $this->assertNoTrouble($this->call('GET', $path, [], [$name => $value]), "$name $path");
                 }
             }
@@ -66,26 +74,47 @@ final class HostileInputTest extends AppTestCase
         $this->withoutThrottling();
         $this->actingAs($this->person('maren'));
         $id = $this->look()->id;
-        $svg = static fn(string $inside, string $attributes = 'viewBox="0 0 10 10"'): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" $attributes>$inside</svg>";
+        $svg = static fn(string $inside, string $attributes = 'viewBox="0 0 10 10"'): string
+            => "<svg xmlns=\"http://www.w3.org/2000/svg\" $attributes>$inside</svg>";
         $nested = '<rect id="a0" width="1" height="1"/>';
         for ($i = 1; $i < 12; $i++) {
             $nested .= "<g id=\"a$i\">".str_repeat('<use href="#a'.($i - 1).'"/>', 10).'</g>';
         }
         $files = [
-            'empty.png' => '', 'cut.png' => substr($this->png(300, 200), 0, 400), 'tall.png' => $this->png(4, 17_000), 'foreign.svg' => '<svg xmlns="http://example.org/else"><rect/></svg>', 'tiny.svg' => $svg('<rect width="1e-9" height="1e-9"/>', 'viewBox="0 0 1e-9 1e-9" width="1e-9" height="1e-9"'),
-            'uses.svg' => $svg($nested.'<use href="#a11"/>'), 'circle.svg' => $svg('<g id="a"><use href="#b"/></g><g id="b"><use href="#a"/></g>'), 'charset.css' => '@charset', 'charset2.css' => '@charset "utf-8', 'tokens.json' => '{"a":{"$type":"color","$value":{"colorSpace":[],"components":"x"}}}',
-            'list.json' => '{"a":{"$type":[],"$value":[[]]}}', 'equal.gpl' => "GIMP Palette\n#\n".str_repeat("1 2 3\tred\n", 30_000), 'open.zip' => "PK\x03\x04", 'text.zip' => 'x', 'deep.json' => str_repeat('{"a":', 400).'1'.str_repeat('}', 400), 'nul.css' => "--a\0: red;",
+            'empty.png' => '', 'cut.png' => substr($this->png(300, 200), 0, 400), 'tall.png' => $this->png(4, 17_000),
+            'foreign.svg' => '<svg xmlns="http://example.org/else"><rect/></svg>',
+            'tiny.svg' => $svg('<rect width="1e-9" height="1e-9"/>', 'viewBox="0 0 1e-9 1e-9" width="1e-9" height="1e-9"'),
+            'uses.svg' => $svg($nested.'<use href="#a11"/>'),
+            'circle.svg' => $svg('<g id="a"><use href="#b"/></g><g id="b"><use href="#a"/></g>'), 'charset.css' => '@charset',
+            'charset2.css' => '@charset "utf-8', 'tokens.json' => '{"a":{"$type":"color","$value":{"colorSpace":[],"components":"x"}}}',
+            'list.json' => '{"a":{"$type":[],"$value":[[]]}}', 'equal.gpl' => "GIMP Palette\n#\n".str_repeat("1 2 3\tred\n", 30_000),
+            'open.zip' => "PK\x03\x04", 'text.zip' => 'x', 'deep.json' => str_repeat('{"a":', 400).'1'.str_repeat('}', 400),
+            'nul.css' => "--a\0: red;",
         ];
         foreach ($files as $name => $bytes) {
             foreach (['palette' => 'palette', 'logo' => 'file', 'themes' => 'package', 'pictures' => 'file'] as $way => $field) {
-                $answer = $this->post("/workbench/looks/$id/$way", [$field => $this->file($name, $bytes), 'alt' => 'x', 'seen' => $this->look()->head], ['HX-Request' => 'true']);
+                $answer = $this->post(
+                    "/workbench/looks/$id/$way",
+                    [$field => $this->file($name, $bytes), 'alt' => 'x', 'seen' => $this->look()->head],
+                    ['HX-Request' => 'true'],
+                );
                 $this->assertNoTrouble($answer, "$way $name");
             }
         }
         foreach (['palette', 'file', 'package'] as $field) {
             foreach (['palette', 'logo', 'themes', 'pictures'] as $way) {
-                $this->assertNoTrouble($this->post("/workbench/looks/$id/$way", [$field => [$this->file('a.png', 'x'), $this->file('b.png', 'y')], 'alt' => 'x', 'seen' => 1], ['HX-Request' => 'true']), "$way several");
-                $this->assertNoTrouble($this->post("/workbench/looks/$id/$way", [$field => 'no file', 'alt' => 'x', 'seen' => 1]), "$way no file");
+                $this->assertNoTrouble(
+                    $this->post(
+                        "/workbench/looks/$id/$way",
+                        [$field => [$this->file('a.png', 'x'), $this->file('b.png', 'y')], 'alt' => 'x', 'seen' => 1],
+                        ['HX-Request' => 'true'],
+                    ),
+                    "$way several",
+                );
+                $this->assertNoTrouble(
+                    $this->post("/workbench/looks/$id/$way", [$field => 'no file', 'alt' => 'x', 'seen' => 1]),
+                    "$way no file",
+                );
             }
         }
     }
@@ -106,7 +135,11 @@ final class HostileInputTest extends AppTestCase
             self::assertContains($answer->status(), [403, 404, 422], "{$this->method($route)} $path: {$answer->status()}");
         }
         $own = $this->look()->id;
-        foreach (['' => ['alt' => 'x'], '/file' => ['file' => $this->file('a.png', $this->png(20, 20))], '/back' => []] as $rest => $fields) {
+        foreach ([
+            '' => ['alt' => 'x'],
+            '/file' => ['file' => $this->file('a.png', $this->png(20, 20))],
+            '/back' => [],
+        ] as $rest => $fields) {
             $this->post("/workbench/looks/$own/pictures/$picture$rest", $fields)->assertNotFound();
         }
     }
@@ -116,10 +149,18 @@ final class HostileInputTest extends AppTestCase
     {
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(app_path(), \FilesystemIterator::SKIP_DOTS)) as $file) {
             $code = (string) file_get_contents((string) $file);
-            if (preg_match('#/(TypedRequest|EditRequest|PictureRequest|ReadableInput|PreviewShop|IkatServiceProvider)\.php$#', (string) $file) === 1) {
+            if (preg_match(
+                '#/(TypedRequest|EditRequest|PictureRequest|ReadableInput|PreviewShop|IkatServiceProvider)\.php$#',
+                (string) $file,
+            ) === 1) {
                 continue;
             }
-            self::assertDoesNotMatchRegularExpression('/\$request->(input|query|post|get|all|integer|boolean|string|float|date|collect|only|validate|file|json)\(|\brequest\(\)|\$_(GET|POST|REQUEST|FILES)\b/', $code, (string) $file);
+            self::assertDoesNotMatchRegularExpression(
+                '/\$request->(input|query|post|get|all|integer|boolean|string|float|date|collect|only|validate|file|json)\('
+                    .'|\brequest\(\)|\$_(GET|POST|REQUEST|FILES)\b/',
+                $code,
+                (string) $file,
+            );
         }
     }
 
@@ -146,10 +187,17 @@ final class HostileInputTest extends AppTestCase
         if ($role !== 'guest') {
             $this->actingAs($this->person($role));
         }
-        $path = $this->path($route, ['look' => $this->look()->id, 'storefront' => 'wrenfold', 'picture' => (int) Picture::query()->value('id')]);
+        $path = $this->path(
+            $route,
+            ['look' => $this->look()->id, 'storefront' => 'wrenfold', 'picture' => (int) Picture::query()->value('id')],
+        );
         $fields = [$key => $value, ...$seed % 2 === 0 && $key !== 'seen' ? ['seen' => $this->look()->head] : []];
         $method = $this->method($route);
-        $server = ['HTTP_SEC_FETCH_SITE' => 'same-origin', ...$seed % 3 === 0 ? ['HTTP_HX_REQUEST' => 'true'] : [], ...$seed % 7 === 0 ? ['HTTP_ACCEPT' => 'application/json'] : []];
+        $server = [
+            'HTTP_SEC_FETCH_SITE' => 'same-origin',
+            ...$seed % 3 === 0 ? ['HTTP_HX_REQUEST' => 'true'] : [],
+            ...$seed % 7 === 0 ? ['HTTP_ACCEPT' => 'application/json'] : [],
+        ];
         $answer = $this->call($method, $path, $fields, [], [], $server);
         $this->assertNoTrouble($answer, "$method $path $key=".json_encode($value, JSON_PARTIAL_OUTPUT_ON_ERROR)." as $role");
     }
@@ -158,7 +206,11 @@ final class HostileInputTest extends AppTestCase
     {
         self::assertLessThan(500, $answer->status(), "$what: ".($answer->exception === null ? '' : $answer->exception->getMessage()));
         $body = (string) $answer->getContent();
-        self::assertDoesNotMatchRegularExpression('/Illuminate\\\\|App\\\\(?!Looks|Models|Tasks)|SQLSTATE|Stack trace|vendor\//', $body, $what);
+        self::assertDoesNotMatchRegularExpression(
+            '/Illuminate\\\\|App\\\\(?!Looks|Models|Tasks)|SQLSTATE|Stack trace|vendor\//',
+            $body,
+            $what,
+        );
         // Words that are sent as plain text or JSON are never read as anything else (nosniff), and may say what was sent.
         if (preg_match('#^(text/plain|application/json)\b#', (string) $answer->headers->get('Content-Type')) !== 1) {
             self::assertStringNotContainsString('<script>alert(1)', $body, $what);
@@ -170,7 +222,10 @@ final class HostileInputTest extends AppTestCase
     /** @return list<Route> */
     private function routes(): array
     {
-        return array_values(array_filter(iterator_to_array($this->app['router']->getRoutes()), static fn(Route $r): bool => $r->uri() !== 'workbench/sign-out'));
+        return array_values(array_filter(
+            iterator_to_array($this->app['router']->getRoutes()),
+            static fn(Route $r): bool => $r->uri() !== 'workbench/sign-out',
+        ));
     }
 
     private function method(Route $route): string
@@ -181,7 +236,12 @@ final class HostileInputTest extends AppTestCase
     /** @param array<string, int|string> $known */
     private function path(Route $route, array $known): string
     {
-        $known += ['moment' => 'now', 'category' => 'candles', 'product' => 'moth-paper-globe', 'page' => 'delivery', 'token' => str_repeat('0', 64), 'rest' => 'nowhere', 'hash' => str_repeat('0', 16), 'file' => 'favicon.ico', 'name' => 'look-x.css', 'format' => 'css', 'step' => 'colors', 'state' => 'letter', 'release' => 1, 'picture' => 1, 'task' => 1, 'mail' => 1, 'person' => 1, 'invitation' => 1];
+        $known += [
+            'moment' => 'now', 'category' => 'candles', 'product' => 'moth-paper-globe', 'page' => 'delivery',
+            'token' => str_repeat('0', 64), 'rest' => 'nowhere', 'hash' => str_repeat('0', 16), 'file' => 'favicon.ico',
+            'name' => 'look-x.css', 'format' => 'css', 'step' => 'colors', 'state' => 'letter', 'release' => 1, 'picture' => 1, 'task' => 1,
+            'mail' => 1, 'person' => 1, 'invitation' => 1,
+        ];
 
         return '/'.preg_replace_callback('/\{(\w+)\??\}/', static fn(array $m): string => (string) ($known[$m[1]] ?? 'x'), $route->uri());
     }
@@ -220,9 +280,16 @@ final class HostileInputTest extends AppTestCase
         $store = Store::query()->create(['name' => 'Elsewhere', 'time_zone' => 'UTC', 'currency' => 'EUR']);
         app(CurrentStore::class)->is($store->id);
         $front = Storefront::query()->create(['name' => 'Elsewhere', 'slug' => 'elsewhere']);
-        $look = Look::query()->create(['storefront_id' => $front->id, 'name' => 'L', 'theme' => 'millrace', 'version' => '1.1.0', 'starter' => 'river-dusk', 'state' => '{}', 'head' => 0]);
-        $picture = Picture::query()->create(['name' => 'theirs', 'alt' => 'Theirs', 'width' => 10, 'height' => 10, 'widths' => [10], 'bytes' => 1, 'base' => '/x/theirs']);
-        $person = User::query()->create(['store_id' => $store->id, 'name' => 'S', 'email' => 's@elsewhere.example', 'password' => 'x', 'role' => Role::Owner]);
+        $look = Look::query()->create([
+            'storefront_id' => $front->id, 'name' => 'L', 'theme' => 'millrace', 'version' => '1.1.0', 'starter' => 'river-dusk',
+            'state' => '{}', 'head' => 0,
+        ]);
+        $picture = Picture::query()->create([
+            'name' => 'theirs', 'alt' => 'Theirs', 'width' => 10, 'height' => 10, 'widths' => [10], 'bytes' => 1, 'base' => '/x/theirs',
+        ]);
+        $person = User::query()->create([
+            'store_id' => $store->id, 'name' => 'S', 'email' => 's@elsewhere.example', 'password' => 'x', 'role' => Role::Owner,
+        ]);
         app(CurrentStore::class)->is($this->storefront()->store_id);
 
         return [$look->id, $picture->id, $person->id];

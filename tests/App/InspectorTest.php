@@ -33,7 +33,11 @@ final class InspectorTest extends AppTestCase
         self::assertSame(1, $this->filesAfter(['band.lead-1.heading' => "Words $mark"]), 'the whole is kept anew, no page is');
         // A place of its own in the list, so that no earlier run has read this page.
         $rules = 'rule-'.random_int(2, 9999);
-        self::assertSame(3, $this->filesAfter(['home.bands' => "lead-1,$rules,row-1,words-1,columns-1,newsletter-1"]), 'the rules of the new item, the home page, and the whole');
+        self::assertSame(
+            3,
+            $this->filesAfter(['home.bands' => "lead-1,$rules,row-1,words-1,columns-1,newsletter-1"]),
+            'the rules of the new item, the home page, and the whole',
+        );
     }
 
     /** What is kept of pages that were not made again is what making all of them anew gives. */
@@ -49,7 +53,10 @@ final class InspectorTest extends AppTestCase
             return serialize(app(Inspector::class)->inspect($this->look()->load('storefront.store'))->get(ReachIndex::class));
         };
         $fresh(false);
-        foreach ([['card.button' => 'on'], ['say.add' => 'Into the basket'], ['header.menu.place' => 'below', 'header.search' => 'box'], ['checkout.head' => 'header'], ['footer.blocks' => 'links-1'], ['locked.heading' => 'Closed']] as $changes) {
+        foreach ([
+            ['card.button' => 'on'], ['say.add' => 'Into the basket'], ['header.menu.place' => 'below', 'header.search' => 'box'],
+            ['checkout.head' => 'header'], ['footer.blocks' => 'links-1'], ['locked.heading' => 'Closed'],
+        ] as $changes) {
             $look = $this->look()->load('storefront.store');
             app(EditLook::class)($look, $changes, $look->head, new Author('Maren'));
             $kept = $fresh(false);

@@ -26,7 +26,10 @@ final class PictureTest extends AppTestCase
     {
         parent::setUp();
         $this->folder = sys_get_temp_dir().'/ikat-pictures-'.bin2hex(random_bytes(4));
-        $this->app->instance(PictureIntake::class, new PictureIntake($this->folder, '/library', new Originals("$this->folder/originals", $this->folder)));
+        $this->app->instance(
+            PictureIntake::class,
+            new PictureIntake($this->folder, '/library', new Originals("$this->folder/originals", $this->folder)),
+        );
     }
 
     protected function tearDown(): void
@@ -56,7 +59,11 @@ final class PictureTest extends AppTestCase
     /** @param array<string, mixed> $fields */
     private function library(string $rest, array $fields, string $who = 'tobias'): TestResponse
     {
-        return $this->actingAs($this->person($who))->post("/workbench/looks/{$this->look()->id}/pictures$rest", $fields, ['HX-Request' => 'true']);
+        return $this->actingAs($this->person($who))->post(
+            "/workbench/looks/{$this->look()->id}/pictures$rest",
+            $fields,
+            ['HX-Request' => 'true'],
+        );
     }
 
     private function upload(string $name = 'Harbor at Dawn.png', int $width = 1400, int $height = 700): Picture
@@ -69,7 +76,10 @@ final class PictureTest extends AppTestCase
     public function testAnUploadIsEncodedAnewInSizesForEachDevice(): void
     {
         $picture = $this->upload();
-        self::assertSame(['harbor-at-dawn', 'The harbor at dawn', 1400, 700], [$picture->name, $picture->alt, $picture->width, $picture->height]);
+        self::assertSame(
+            ['harbor-at-dawn', 'The harbor at dawn', 1400, 700],
+            [$picture->name, $picture->alt, $picture->width, $picture->height],
+        );
         self::assertSame([320, 640, 960, 1280, 1400], $picture->widths);
         self::assertSame(['avif'], $picture->formats);
         foreach ($picture->widths as $width) {
@@ -88,17 +98,28 @@ final class PictureTest extends AppTestCase
         $this->edit(['path' => 'band.words-1.picture', 'value' => $picture->name])->assertOk();
         $page = (string) $this->get("/preview/{$this->look()->id}/now".self::SHOP.'/')->getContent();
         self::assertStringContainsString('<source type="image/avif"', $page);
-        self::assertMatchesRegularExpression('/<img [^>]*class="fx-20 fy-80"[^>]* src="[^"]+-1400.webp" srcset="[^"]+-320.webp 320w, [^"]+" sizes="[^"]+" alt="Harbor, early" width="1400" height="700"\\s+loading="lazy"/', $page);
+        self::assertMatchesRegularExpression(
+            '/<img\s[^>]*class="fx-20 fy-80"[^>]* src="[^"]+-1400.webp" srcset="[^"]+-320.webp 320w, [^"]+" sizes="[^"]+"\s+alt="Harbor, '
+                .'early" width="1400" height="700"\\s+loading="lazy"/',
+            $page,
+        );
     }
 
     public function testReplacingShowsEverywhereAtOnceButNeverInARelease(): void
     {
         $picture = $this->upload();
         $look = $this->look();
-        app(EditLook::class)($look, ['band.words-1.picture' => $picture->name, 'block.about-1.show' => true], $look->head, new Author('Maren'));
+        app(EditLook::class)(
+            $look,
+            ['band.words-1.picture' => $picture->name, 'block.about-1.show' => true],
+            $look->head,
+            new Author('Maren'),
+        );
         app(PublishLook::class)($this->look(), 'Maren', null);
         $old = $picture->base;
-        $this->library("/$picture->id/file", ['file' => self::file('other.png', self::png(800, 800, 200))])->assertOk()->assertSee('Bring the earlier file back');
+        $this->library("/$picture->id/file", ['file' => self::file('other.png', self::png(800, 800, 200))])
+            ->assertOk()
+            ->assertSee('Bring the earlier file back');
         $picture->refresh();
         self::assertNotSame($old, $picture->base);
         $preview = "/preview/{$this->look()->id}/now".self::SHOP.'/';
@@ -126,7 +147,14 @@ final class PictureTest extends AppTestCase
         yield 'SVG' => ['logo.svg', '<svg xmlns="http://www.w3.org/2000/svg" onload="alert(1)"/>', 'nothing of it can be used'];
         yield 'half a file' => ['half.jpg', substr(self::png(300, 300), 0, 60), 'is broken'];
         // A header that claims 30,000 by 30,000 pixels: refused before anything is unfolded.
-        yield 'a bomb' => ['bomb.png', "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NNCCCCC', 30000, 30000, 8, 2, 0, 0, 0).pack('N', crc32('IHDR'.pack('NNCCCCC', 30000, 30000, 8, 2, 0, 0, 0))), '30000 by 30000'];
+        yield 'a bomb' => [
+            'bomb.png',
+            "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NNCCCCC', 30000, 30000, 8, 2, 0, 0, 0).pack(
+                'N',
+                crc32('IHDR'.pack('NNCCCCC', 30000, 30000, 8, 2, 0, 0, 0)),
+            ),
+            '30000 by 30000',
+        ];
     }
 
     public function testWordsAreAskedForAndRolesAreKept(): void
@@ -140,9 +168,15 @@ final class PictureTest extends AppTestCase
     public function testAPictureOfAnotherStoreIsNotThere(): void
     {
         $other = \App\Models\Store::query()->create(['name' => 'Other', 'time_zone' => 'UTC', 'currency' => 'EUR']);
-        $id = \Illuminate\Support\Facades\DB::table('pictures')->insertGetId(['store_id' => $other->id, 'name' => 'theirs', 'alt' => 'Theirs', 'width' => 1, 'height' => 1, 'widths' => '[1]', 'bytes' => 1, 'base' => '/x']);
+        $id = \Illuminate\Support\Facades\DB::table('pictures')->insertGetId([
+            'store_id' => $other->id, 'name' => 'theirs', 'alt' => 'Theirs', 'width' => 1, 'height' => 1, 'widths' => '[1]', 'bytes' => 1,
+            'base' => '/x',
+        ]);
         $this->library("/$id", ['alt' => 'Mine now'])->assertNotFound();
-        $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/pictures?open=$id")->assertOk()->assertDontSee('Theirs');
+        $this->actingAs($this->person('maren'))
+            ->get("/workbench/looks/{$this->look()->id}/pictures?open=$id")
+            ->assertOk()
+            ->assertDontSee('Theirs');
     }
 
     /** A camera's note which way up a picture was taken: Exif 2.32, tag 0x0112, value 6 is a quarter turn. */
@@ -180,19 +214,31 @@ final class PictureTest extends AppTestCase
         $task = Task::query()->latest('id')->firstOrFail();
         self::assertSame([TaskState::Done, 6, 6], [$task->state, $task->done, $task->total]);
         $picture = Picture::query()->findOrFail($task->picture_id);
-        self::assertSame(['wide', 'A wide view', [320, 640, 960, 1280, 1920], 1305], [$picture->name, $picture->alt, $picture->widths, $picture->height]);
+        self::assertSame(
+            ['wide', 'A wide view', [320, 640, 960, 1280, 1920], 1305],
+            [$picture->name, $picture->alt, $picture->widths, $picture->height],
+        );
         self::assertFileDoesNotExist($task->file());
-        $this->actingAs($this->person('tobias'))->get("/workbench/looks/{$this->look()->id}/tasks/$task->id")->assertOk()->assertSee('is in the library');
+        $this->actingAs($this->person('tobias'))
+            ->get("/workbench/looks/{$this->look()->id}/tasks/$task->id")
+            ->assertOk()
+            ->assertSee('is in the library');
     }
 
     public function testHeavyWorkCanBeCalledOff(): void
     {
         config(['queue.default' => 'database']);
-        $this->library('', ['file' => self::file('Wide.png', self::png(5000, 3400)), 'alt' => 'A wide view'])->assertOk()->assertSee('Call it off');
+        $this->library(
+            '',
+            ['file' => self::file('Wide.png', self::png(5000, 3400)), 'alt' => 'A wide view'],
+        )->assertOk()->assertSee('Call it off');
         $task = Task::query()->latest('id')->firstOrFail();
         $before = Picture::query()->count();
         $this->actingAs($this->person('ines'))->post("/workbench/looks/{$this->look()->id}/tasks/$task->id/cancel")->assertForbidden();
-        $this->actingAs($this->person('tobias'))->post("/workbench/looks/{$this->look()->id}/tasks/$task->id/cancel")->assertOk()->assertSee('Called off');
+        $this->actingAs($this->person('tobias'))
+            ->post("/workbench/looks/{$this->look()->id}/tasks/$task->id/cancel")
+            ->assertOk()
+            ->assertSee('Called off');
         self::assertFileDoesNotExist($task->file());
         $this->app->call([new TakePicture($task->id), 'handle']);
         self::assertSame([$before, TaskState::Cancelled], [Picture::query()->count(), $task->refresh()->state]);
@@ -211,6 +257,10 @@ final class PictureTest extends AppTestCase
         });
         $before = Picture::query()->count();
         $this->app->call([new TakePicture($task->id), 'handle']);
-        self::assertSame([$before, TaskState::Cancelled, 3], [Picture::query()->count(), $task->refresh()->state, $steps], 'the third step finds it called off');
+        self::assertSame(
+            [$before, TaskState::Cancelled, 3],
+            [Picture::query()->count(), $task->refresh()->state, $steps],
+            'the third step finds it called off',
+        );
     }
 }

@@ -37,7 +37,13 @@ final class PublishKilledTest extends TestCase
         $kills = 0;
         for ($n = 0; $n < 80; $n++) {
             // A file left by the last kill would spare this run its writes.
-            array_map(unlink(...), array_filter(glob(public_path(config('ikat.files').'/look-*')) ?: [], static fn(string $f): bool => ! in_array(basename($f), $used, true)));
+            array_map(
+                unlink(...),
+                array_filter(
+                    glob(public_path(config('ikat.files').'/look-*')) ?: [],
+                    static fn(string $f): bool => ! in_array(basename($f), $used, true),
+                ),
+            );
             $said = (string) shell_exec(PHP_BINARY.' '.escapeshellarg(__DIR__.'/publish-and-die.php').' '.$n.' 2>/dev/null');
             $storefront = Storefront::query()->where('slug', 'wrenfold')->firstOrFail();
             if ($said === 'published') {
@@ -54,7 +60,11 @@ final class PublishKilledTest extends TestCase
         self::assertSame('published', $said);
         self::assertNotSame($live, $storefront->live_release_id);
         self::assertSame($color, $storefront->liveRelease->resolved['brand.warm']);
-        self::assertSame($before + 1, Release::query()->where('storefront_id', $storefront->id)->where('author', 'The test')->count(), 'the killed ones left no half release');
+        self::assertSame(
+            $before + 1,
+            Release::query()->where('storefront_id', $storefront->id)->where('author', 'The test')->count(),
+            'the killed ones left no half release',
+        );
         // Whatever lies in the folder under a release's name is whole.
         foreach (glob(public_path(config('ikat.files').'/look-*.css')) ?: [] as $file) {
             self::assertSame(basename($file), 'look-'.substr(hash_file('sha256', $file), 0, 20).'.css');

@@ -57,7 +57,9 @@ final class PublishTest extends AppTestCase
     {
         app(PublishLook::class)($this->look(), 'Maren', null);
         $this->actingAs($this->person('maren'));
-        foreach (['/', '/category/paper-lanterns', '/product/heron-folding-lantern', '/search?q=glass', '/cart', '/page/delivery', '/not-here'] as $path) {
+        foreach ([
+            '/', '/category/paper-lanterns', '/product/heron-folding-lantern', '/search?q=glass', '/cart', '/page/delivery', '/not-here',
+        ] as $path) {
             $public = $this->get(self::SHOP.$path)->getContent();
             $preview = $this->get("/preview/{$this->look()->id}/now".self::SHOP.$path)->getContent();
             self::assertStringNotContainsString('data-from', (string) $public);
@@ -71,18 +73,36 @@ final class PublishTest extends AppTestCase
         $page = $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/publish");
         $page->assertOk()->assertSee('Lead picture: heading')->assertSee('Light for the long evenings')->assertSee('Nights by the river');
         $this->post("/workbench/looks/{$this->look()->id}/publish", ['seen' => $this->look()->head - 1])->assertStatus(409);
-        $this->post("/workbench/looks/{$this->look()->id}/publish", ['seen' => $this->look()->head])->assertOk()->assertSee('The live shop already looks like this.');
+        $this->post("/workbench/looks/{$this->look()->id}/publish", ['seen' => $this->look()->head])
+            ->assertOk()
+            ->assertSee('The live shop already looks like this.');
     }
 
     public function testCachedPagesFollowTheLiveReleaseAtOnce(): void
     {
         $this->get(self::SHOP.'/')->assertOk();
         $storefront = $this->storefront();
-        $file = \App\Storefront\PageCache::place(storage_path('pages'), 'wrenfold', (int) $storefront->live_release_id, '', $storefront->content_version, gmdate('Ymd'), self::SHOP.'/');
+        $file = \App\Storefront\PageCache::place(
+            storage_path('pages'),
+            'wrenfold',
+            (int) $storefront->live_release_id,
+            '',
+            $storefront->content_version,
+            gmdate('Ymd'),
+            self::SHOP.'/',
+        );
         self::assertFileExists($file);
         $this->change('band.lead-1.heading', 'Nights by the river');
         $release = app(PublishLook::class)($this->look(), 'Maren', null);
-        $next = \App\Storefront\PageCache::place(storage_path('pages'), 'wrenfold', $release->id, '', $storefront->content_version, gmdate('Ymd'), self::SHOP.'/');
+        $next = \App\Storefront\PageCache::place(
+            storage_path('pages'),
+            'wrenfold',
+            $release->id,
+            '',
+            $storefront->content_version,
+            gmdate('Ymd'),
+            self::SHOP.'/',
+        );
         self::assertFileDoesNotExist($next, 'a page of the new release is made afresh');
         self::assertStringContainsString('Nights by the river', (string) $this->get(self::SHOP.'/')->getContent());
     }

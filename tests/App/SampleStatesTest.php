@@ -57,9 +57,15 @@ final class SampleStatesTest extends AppTestCase
     /** The first report: a faint problem message, seen only once something went wrong. */
     public function testAFaintMessageIsFoundBeforeAnybodyMakesAMistake(): void
     {
-        $this->edit(['changes' => json_encode(['scheme.daylight.problem' => '#f5e9e7', 'scheme.daylight.problem-ink' => '#ffffff'])])->assertOk();
+        $this->edit(['changes' => json_encode(['scheme.daylight.problem' => '#f5e9e7', 'scheme.daylight.problem-ink' => '#ffffff'])])
+            ->assertOk();
         $findings = app(\App\Inspection\Inspector::class)->findings($this->look()->load('storefront.store'));
-        $problem = array_values(array_filter($findings, static fn($f): bool => $f instanceof \Ikat\Core\Contrast\ContrastFinding && $f->set->name === 'scheme.daylight' && str_contains($f->inkPath, 'problem')));
+        $problem = array_values(array_filter(
+            $findings,
+            static fn($f): bool => $f instanceof \Ikat\Core\Contrast\ContrastFinding
+                && $f->set->name === 'scheme.daylight'
+                && str_contains($f->inkPath, 'problem'),
+        ));
         self::assertNotSame([], $problem);
         $pages = array_keys(array_merge(...array_map(static fn($f): array => $f->places, $problem)));
         foreach (['letter-refused', 'account-refused', 'cart-refused'] as $page) {
@@ -80,7 +86,12 @@ final class SampleStatesTest extends AppTestCase
         $looks = app(LookReader::class);
         yield $looks->of($look);
         $catalog = $looks->of($look)->catalog();
-        $choices = array_filter($catalog->all(), static fn(Setting $s): bool => $s->type instanceof ChoiceType && $s->type->cssValues === [] && ! str_starts_with($s->path, 'season.'));
+        $choices = array_filter(
+            $catalog->all(),
+            static fn(Setting $s): bool => $s->type instanceof ChoiceType
+                && $s->type->cssValues === []
+                && ! str_starts_with($s->path, 'season.'),
+        );
         $most = max(array_map(static fn(Setting $s): int => count($s->type->choices), $choices));
         $lists = [];
         $items = [];
@@ -131,7 +142,16 @@ final class SampleStatesTest extends AppTestCase
         $html = '';
         $pages = app(SamplePages::class);
         foreach ($pages->paths() as $key => $path) {
-            $html .= $pages->render($key, $path, fn(TypedRequest $request) => app(DraftShop::class)->wearing($this->look()->load('storefront.store'), $look, $request, PreviewMoment::now()))[0];
+            $html .= $pages->render(
+                $key,
+                $path,
+                fn(TypedRequest $request) => app(DraftShop::class)->wearing(
+                    $this->look()->load('storefront.store'),
+                    $look,
+                    $request,
+                    PreviewMoment::now(),
+                ),
+            )[0];
         }
 
         return $html;
@@ -141,7 +161,10 @@ final class SampleStatesTest extends AppTestCase
     private function written(): array
     {
         $found = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(resource_path('views/shop'), \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(
+            resource_path('views/shop'),
+            \FilesystemIterator::SKIP_DOTS,
+        )) as $file) {
             $name = basename((string) $file);
             if ($name === 'mail.blade.php') {
                 continue;

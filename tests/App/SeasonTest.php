@@ -20,8 +20,10 @@ final class SeasonTest extends AppTestCase
         $this->travelTo('2031-03-01 12:00:00');
         $look = $this->look();
         app(EditLook::class)($look, [
-            'seasons' => 'season-9', 'season.season-9.name' => 'Thaw', 'season.season-9.starts' => '2031-03-09T02:00', 'season.season-9.ends' => '2031-03-09T05:00',
-            'season.season-9.heading' => 'The ice is going out', 'season.season-9.announcement' => 'Ice sale', 'season.season-9.picture' => 'lead-thaw',
+            'seasons' => 'season-9', 'season.season-9.name' => 'Thaw', 'season.season-9.starts' => '2031-03-09T02:00',
+            'season.season-9.ends' => '2031-03-09T05:00',
+            'season.season-9.heading' => 'The ice is going out', 'season.season-9.announcement' => 'Ice sale',
+            'season.season-9.picture' => 'lead-thaw',
             'season.season-9.from' => 'daylight', 'season.season-9.to' => 'kiln',
         ], $look->head, new Author('Maren'));
 
@@ -31,7 +33,9 @@ final class SeasonTest extends AppTestCase
     public function testThePublicShopChangesOverByItselfAtTheMinute(): void
     {
         $this->publishSeason();
-        foreach (['2031-03-09 06:59:59' => false, self::AT => true, '2031-03-09 08:59:59' => true, '2031-03-09 09:00:00' => false] as $moment => $runs) {
+        foreach ([
+            '2031-03-09 06:59:59' => false, self::AT => true, '2031-03-09 08:59:59' => true, '2031-03-09 09:00:00' => false,
+        ] as $moment => $runs) {
             $this->travelTo($moment);
             $page = $this->get(self::SHOP.'/')->assertOk();
             self::assertSame($runs, str_contains((string) $page->getContent(), 'The ice is going out'), $moment);
@@ -71,7 +75,10 @@ final class SeasonTest extends AppTestCase
     {
         $this->publishSeason();
         $this->actingAs($this->person('ines'));
-        $preview = fn(string $moment): string => (string) $this->get("/preview/{$this->look()->id}/$moment".self::SHOP.'/')->assertOk()->getContent();
+        $preview = fn(string $moment): string => (string) $this
+            ->get("/preview/{$this->look()->id}/$moment".self::SHOP.'/')
+            ->assertOk()
+            ->getContent();
         self::assertStringContainsString('The ice is going out', $preview('20310309-0430'));
         self::assertStringNotContainsString('The ice is going out', $preview('20310309-0500'));
         self::assertStringNotContainsString('The ice is going out', $preview('now'));

@@ -21,10 +21,15 @@ final class SecurityTest extends AppTestCase
     public function testTheWorkbenchAndThePreviewAskForASignIn(): void
     {
         $id = $this->look()->id;
-        foreach (["/workbench/looks/$id/colors", '/workbench', "/preview/$id/now".self::SHOP.'/', "/workbench/looks/$id/find?q=a"] as $path) {
+        foreach ([
+            "/workbench/looks/$id/colors", '/workbench', "/preview/$id/now".self::SHOP.'/', "/workbench/looks/$id/find?q=a",
+        ] as $path) {
             $this->get($path)->assertRedirect('/workbench/sign-in');
         }
-        $this->post("/workbench/looks/$id/edits", ['path' => 'brand.main', 'value' => '#000', 'seen' => 1])->assertRedirect('/workbench/sign-in');
+        $this->post(
+            "/workbench/looks/$id/edits",
+            ['path' => 'brand.main', 'value' => '#000', 'seen' => 1],
+        )->assertRedirect('/workbench/sign-in');
     }
 
     public function testSigningInAndOut(): void
@@ -33,7 +38,9 @@ final class SecurityTest extends AppTestCase
         $this->assertAuthenticated();
         $this->post('/workbench/sign-out')->assertRedirect('/workbench/sign-in');
         $this->assertGuest();
-        $this->post('/workbench/sign-in', ['email' => 'maren@wrenfold.example', 'password' => 'wrong'])->assertStatus(422)->assertSee('do not belong together');
+        $this->post('/workbench/sign-in', ['email' => 'maren@wrenfold.example', 'password' => 'wrong'])
+            ->assertStatus(422)
+            ->assertSee('do not belong together');
         $unknown = $this->post('/workbench/sign-in', ['email' => 'nobody@wrenfold.example', 'password' => 'wrong']);
         $unknown->assertStatus(422)->assertSee('do not belong together');
         self::assertStringNotContainsString('lantern-night', (string) User::query()->first()?->getRawOriginal('password'));
@@ -44,7 +51,10 @@ final class SecurityTest extends AppTestCase
         for ($i = 0; $i < 5; $i++) {
             $this->post('/workbench/sign-in', ['email' => 'maren@wrenfold.example', 'password' => "guess $i"])->assertStatus(422);
         }
-        $this->post('/workbench/sign-in', ['email' => 'maren@wrenfold.example', 'password' => 'lantern-night'])->assertStatus(429)->assertSee('Wait a minute');
+        $this->post(
+            '/workbench/sign-in',
+            ['email' => 'maren@wrenfold.example', 'password' => 'lantern-night'],
+        )->assertStatus(429)->assertSee('Wait a minute');
         $this->assertGuest();
     }
 
@@ -72,10 +82,17 @@ final class SecurityTest extends AppTestCase
         $stranger = $this->anotherStore();
         $id = $this->look()->id;
         $this->actingAs($stranger);
-        foreach (["/workbench/looks/$id/colors", "/workbench/looks/$id/publish", "/workbench/looks/$id/find?q=logo", "/workbench/looks/$id/reach?path=brand.main", "/preview/$id/now".self::SHOP.'/'] as $path) {
+        foreach ([
+            "/workbench/looks/$id/colors", "/workbench/looks/$id/publish", "/workbench/looks/$id/find?q=logo",
+            "/workbench/looks/$id/reach?path=brand.main", "/preview/$id/now".self::SHOP.'/',
+        ] as $path) {
             $this->get($path)->assertNotFound();
         }
-        foreach (['edits' => ['path' => 'brand.main', 'value' => '#000000', 'seen' => 0], 'undo' => [], 'publish' => ['seen' => 0]] as $action => $fields) {
+        foreach ([
+            'edits' => ['path' => 'brand.main', 'value' => '#000000', 'seen' => 0],
+            'undo' => [],
+            'publish' => ['seen' => 0],
+        ] as $action => $fields) {
             $this->post("/workbench/looks/$id/$action", $fields)->assertNotFound();
         }
         app(CurrentStore::class)->is($stranger->store_id);
@@ -100,8 +117,12 @@ final class SecurityTest extends AppTestCase
 
     public function testShopFormsFromElsewhereAreRefused(): void
     {
-        foreach ([['Sec-Fetch-Site' => 'cross-site'], ['Sec-Fetch-Site' => 'same-site'], ['Origin' => 'https://evil.example'], []] as $headers) {
-            $this->post(self::SHOP.'/cart/add', ['product' => 'moth-paper-globe'], $headers)->assertStatus(419)->assertSee('not sent from the shop');
+        foreach ([
+            ['Sec-Fetch-Site' => 'cross-site'], ['Sec-Fetch-Site' => 'same-site'], ['Origin' => 'https://evil.example'], [],
+        ] as $headers) {
+            $this->post(self::SHOP.'/cart/add', ['product' => 'moth-paper-globe'], $headers)
+                ->assertStatus(419)
+                ->assertSee('not sent from the shop');
         }
         $this->post(self::SHOP.'/cart/add', ['product' => 'moth-paper-globe'], ['Origin' => config('app.url')])->assertRedirect();
     }
@@ -111,7 +132,10 @@ final class SecurityTest extends AppTestCase
         // The framework leaves the check out under test; here it is put back.
         $this->app->instance('env', 'production');
         $this->app['env'] = 'production';
-        $this->actingAs($this->person('maren'))->post("/workbench/looks/{$this->look()->id}/edits", ['path' => 'brand.main', 'value' => '#000000', 'seen' => 99])->assertStatus(419);
+        $this->actingAs($this->person('maren'))->post(
+            "/workbench/looks/{$this->look()->id}/edits",
+            ['path' => 'brand.main', 'value' => '#000000', 'seen' => 99],
+        )->assertStatus(419);
         $this->app['env'] = 'testing';
     }
 
@@ -119,7 +143,10 @@ final class SecurityTest extends AppTestCase
     {
         $shop = (string) $this->get(self::SHOP.'/')->headers->get('Content-Security-Policy');
         self::assertStringContainsString("default-src 'none'", $shop);
-        $bench = (string) $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/colors")->headers->get('Content-Security-Policy');
+        $bench = (string) $this
+            ->actingAs($this->person('maren'))
+            ->get("/workbench/looks/{$this->look()->id}/colors")->headers
+            ->get('Content-Security-Policy');
         foreach ([$shop, $bench] as $policy) {
             self::assertStringContainsString("script-src 'self'", $policy);
             self::assertStringNotContainsString('unsafe', $policy);
@@ -156,7 +183,10 @@ final class SecurityTest extends AppTestCase
         $this->withUnencryptedCookie('shop_key', 'forged')->get('/shop/wrenfold-trade/')->assertRedirect();
         $from = ['Sec-Fetch-Site' => 'same-origin'];
         $this->post('/shop/wrenfold-trade/locked', ['password' => 'wrong'], $from)->assertStatus(422)->assertSee('not the password');
-        $key = $this->post('/shop/wrenfold-trade/locked', ['password' => 'tradelight'], $from)->assertRedirect('/shop/wrenfold-trade/')->getCookie('shop_key', false);
+        $key = $this
+            ->post('/shop/wrenfold-trade/locked', ['password' => 'tradelight'], $from)
+            ->assertRedirect('/shop/wrenfold-trade/')
+            ->getCookie('shop_key', false);
         $this->withUnencryptedCookie('shop_key', (string) $key?->getValue())->get('/shop/wrenfold-trade/')->assertOk();
         $this->storefront('wrenfold-trade')->update(['password' => 'changed']);
         $this->withUnencryptedCookie('shop_key', (string) $key?->getValue())->get('/shop/wrenfold-trade/')->assertRedirect();
@@ -167,8 +197,14 @@ final class SecurityTest extends AppTestCase
         $store = Store::query()->create(['name' => 'Elsewhere', 'time_zone' => 'UTC', 'currency' => 'EUR']);
         app(CurrentStore::class)->is($store->id);
         $front = Storefront::query()->create(['name' => 'Elsewhere', 'slug' => 'elsewhere']);
-        Look::query()->create(['storefront_id' => $front->id, 'name' => 'L', 'theme' => 'millrace', 'version' => '1.1.0', 'starter' => 'river-dusk', 'state' => '{}', 'head' => 0]);
-        $user = User::query()->create(['store_id' => $store->id, 'name' => 'Stranger', 'email' => 'stranger@elsewhere.example', 'password' => 'x', 'role' => Role::Owner]);
+        Look::query()->create([
+            'storefront_id' => $front->id, 'name' => 'L', 'theme' => 'millrace', 'version' => '1.1.0', 'starter' => 'river-dusk',
+            'state' => '{}', 'head' => 0,
+        ]);
+        $user = User::query()->create([
+            'store_id' => $store->id, 'name' => 'Stranger', 'email' => 'stranger@elsewhere.example', 'password' => 'x',
+            'role' => Role::Owner,
+        ]);
         app(CurrentStore::class)->is($this->storefront()->store_id);
 
         return $user;

@@ -28,12 +28,22 @@ final class ServingTest extends AppTestCase
 
     public function testOnlyProxiesThatConfigurationNamesAreBelieved(): void
     {
-        $from = ['REMOTE_ADDR' => '10.0.0.9', 'HTTP_X_FORWARDED_PROTO' => 'https', 'HTTP_X_FORWARDED_FOR' => '203.0.113.7', 'HTTP_X_FORWARDED_HOST' => 'evil.example'];
+        $from = [
+            'REMOTE_ADDR' => '10.0.0.9', 'HTTP_X_FORWARDED_PROTO' => 'https', 'HTTP_X_FORWARDED_FOR' => '203.0.113.7',
+            'HTTP_X_FORWARDED_HOST' => 'evil.example',
+        ];
         self::assertFalse($this->call('GET', self::SHOP.'/', [], [], [], $from)->headers->has('Strict-Transport-Security'));
         TrustProxies::at(['10.0.0.9']);
         $answer = $this->call('GET', self::SHOP.'/', [], [], [], $from);
         self::assertStringContainsString('max-age=31536000', (string) $answer->headers->get('Strict-Transport-Security'));
-        $cart = $this->call('POST', self::SHOP.'/cart/add', ['product' => 'moth-paper-globe'], [], [], $from + ['HTTP_SEC_FETCH_SITE' => 'same-origin']);
+        $cart = $this->call(
+            'POST',
+            self::SHOP.'/cart/add',
+            ['product' => 'moth-paper-globe'],
+            [],
+            [],
+            $from + ['HTTP_SEC_FETCH_SITE' => 'same-origin'],
+        );
         self::assertTrue($cart->getCookie('shop_cart', false)?->isSecure());
         self::assertStringNotContainsString('evil', (string) $cart->headers->get('Location'));
     }
@@ -59,16 +69,30 @@ final class ServingTest extends AppTestCase
         foreach (['DB_HOST', 'DB_PORT', 'DB_DATABASE', 'DB_USERNAME', 'DB_PASSWORD', 'LARAVEL_STORAGE_PATH'] as $name) {
             file_put_contents("$this->folder/.env", "$name=".getenv($name)."\n", FILE_APPEND);
         }
-        $code = 'foreach (["app/Http/Csp", "app/Storefront/ShopCookies", "app/Storefront/PageCache", "app/Storefront/CachedPageServer", "core/Season/SeasonCalendar"] as $f) require "'.base_path().'/$f.php"; '
-            .'echo App\Storefront\CachedPageServer::answer($argv[1], ["REQUEST_METHOD" => "GET", "REQUEST_URI" => "/shop/wrenfold/"]) ? "" : "framework";';
-        $ask = static fn(string $root): string => (string) shell_exec('env -i '.PHP_BINARY.' -r '.escapeshellarg($code).' '.escapeshellarg($root));
+        $code = 'foreach (["app/Http/Csp", "app/Storefront/ShopCookies", "app/Storefront/PageCache", "app/Storefront/CachedPageServer", '
+            .'"core/Season/SeasonCalendar"] as $f) require "'
+            .base_path().'/$f.php"; '
+            .'echo App\Storefront\CachedPageServer::answer($argv[1], ["REQUEST_METHOD" => "GET", "REQUEST_URI" => "/shop/wrenfold/"]) ? '
+                .'"" : "framework";';
+        $ask = static fn(string $root): string
+            => (string) shell_exec('env -i '.PHP_BINARY.' -r '.escapeshellarg($code).' '.escapeshellarg($root));
         self::assertStringContainsString('Light for the long evenings', $ask($this->folder));
     }
 
     public function testFinishedPagesAreBoundedAndSwept(): void
     {
         $cache = new PageCache($this->folder);
-        $keep = static fn(string $path, int $version = 1, int $bytes = 1000) => $cache->keep('shop', 1, [], '', $version, '20261128', $path, str_repeat('x', $bytes), static fn(): string => 'away');
+        $keep = static fn(string $path, int $version = 1, int $bytes = 1000) => $cache->keep(
+            'shop',
+            1,
+            [],
+            '',
+            $version,
+            '20261128',
+            $path,
+            str_repeat('x', $bytes),
+            static fn(): string => 'away',
+        );
         $count = fn(): int => count(glob("$this->folder/shop/*/*.html") ?: []);
         for ($i = 0; $i < 40; $i++) {
             $keep("/page/$i", 1, 3_000_000);
@@ -97,7 +121,8 @@ final class ServingTest extends AppTestCase
     public function testEveryAddressHasOneForm(): void
     {
         foreach ([
-            '/shop/wrenfold/' => '/shop/wrenfold/', '/shop/wrenfold' => '/shop/wrenfold/', '/SHOP/Wrenfold//' => '/shop/wrenfold/', '/shop/wrenfold/category/Caf%C3%A9%20' => '/shop/wrenfold/category/cafe', '/shop/wrenfold/../x' => '/shop/wrenfold/x',
+            '/shop/wrenfold/' => '/shop/wrenfold/', '/shop/wrenfold' => '/shop/wrenfold/', '/SHOP/Wrenfold//' => '/shop/wrenfold/',
+            '/shop/wrenfold/category/Caf%C3%A9%20' => '/shop/wrenfold/category/cafe', '/shop/wrenfold/../x' => '/shop/wrenfold/x',
             '/shop/wrenfold/%2e%2e/%2fx' => '/shop/wrenfold/x', '/shop/wrenfold/%ff' => '/shop/wrenfold/%3F',
         ] as $asked => $one) {
             self::assertSame($one, CanonicalAddress::of($asked), $asked);
@@ -106,7 +131,9 @@ final class ServingTest extends AppTestCase
         for ($i = 0; $i < 3000; $i++) {
             $asked = '/shop/';
             for ($k = mt_rand(0, 20); $k > 0; $k--) {
-                $asked .= ['/', '%2F', 'a', 'É', '%C3%89', ' ', '%20', '.', '..', '%25', '%', '~', "\u{0301}", 'ß', 'İ', 'ﬁ', '+', ';', '日'][mt_rand(0, 18)];
+                $asked .= [
+                    '/', '%2F', 'a', 'É', '%C3%89', ' ', '%20', '.', '..', '%25', '%', '~', "\u{0301}", 'ß', 'İ', 'ﬁ', '+', ';', '日',
+                ][mt_rand(0, 18)];
             }
             $one = CanonicalAddress::of($asked);
             self::assertSame($one, CanonicalAddress::of($one), json_encode($asked) ?: '');
@@ -116,8 +143,15 @@ final class ServingTest extends AppTestCase
     public function testAnOrderBeginsNoNewStateOfTheShopUnlessSomethingSellsOut(): void
     {
         $buy = function (int $quantity): void {
-            $cart = ['shop_cart' => (string) $this->send('/cart/add', ['product' => 'tidewater-glass-lantern', 'quantity' => $quantity])->getCookie('shop_cart', false)?->getValue()];
-            $this->send('/checkout', ['name' => 'Ada', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'A', 'postcode' => '1'], $cart);
+            $cart = ['shop_cart' => (string) $this->send(
+                '/cart/add',
+                ['product' => 'tidewater-glass-lantern', 'quantity' => $quantity],
+            )->getCookie('shop_cart', false)?->getValue()];
+            $this->send(
+                '/checkout',
+                ['name' => 'Ada', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'A', 'postcode' => '1'],
+                $cart,
+            );
             $this->send('/checkout/delivery', ['offer' => \App\Models\DeliveryOffer::query()->value('id')], $cart);
             $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
         };
@@ -134,7 +168,11 @@ final class ServingTest extends AppTestCase
     {
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(app_path(), \FilesystemIterator::SKIP_DOTS)) as $file) {
             if (! str_ends_with((string) $file, 'Database/Transaction.php')) {
-                self::assertDoesNotMatchRegularExpression('/DB::transaction|beginTransaction/', (string) file_get_contents((string) $file), (string) $file);
+                self::assertDoesNotMatchRegularExpression(
+                    '/DB::transaction|beginTransaction/',
+                    (string) file_get_contents((string) $file),
+                    (string) $file,
+                );
             }
         }
     }

@@ -14,7 +14,11 @@ final class ShopTest extends AppTestCase
     /** @return array<string, string> the cart's cookie */
     private function fill(string $product = 'tidewater-glass-lantern', int $quantity = 1): array
     {
-        $token = (string) $this->send('/cart/add', ['product' => $product, 'quantity' => $quantity])->assertRedirect()->getCookie('shop_cart', false)?->getValue();
+        $token = (string) $this
+            ->send('/cart/add', ['product' => $product, 'quantity' => $quantity])
+            ->assertRedirect()
+            ->getCookie('shop_cart', false)
+            ?->getValue();
 
         return ['shop_cart' => $token];
     }
@@ -22,14 +26,22 @@ final class ShopTest extends AppTestCase
     /** @param array<string, string> $cart */
     private function toPaying(array $cart): void
     {
-        $this->send('/checkout', ['name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth', 'postcode' => '04101'], $cart)->assertRedirect(self::SHOP.'/checkout/delivery');
+        $this->send(
+            '/checkout',
+            ['name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth', 'postcode' => '04101'],
+            $cart,
+        )->assertRedirect(self::SHOP.'/checkout/delivery');
         $offer = \App\Models\DeliveryOffer::query()->where('name', 'Standard post')->value('id');
         $this->send('/checkout/delivery', ['offer' => $offer], $cart)->assertRedirect(self::SHOP.'/checkout/paying');
     }
 
     public function testEveryKindOfPageAnswers(): void
     {
-        foreach (['/' => 200, '/category/paper-lanterns' => 200, '/category/none' => 404, '/product/heron-folding-lantern' => 200, '/product/none' => 404, '/search' => 200, '/search?q=wick' => 200, '/search?q=%25' => 200, '/page/delivery' => 200, '/page/none' => 404, '/cart' => 200, '/a/b/c' => 404] as $path => $status) {
+        foreach ([
+            '/' => 200, '/category/paper-lanterns' => 200, '/category/none' => 404, '/product/heron-folding-lantern' => 200,
+            '/product/none' => 404, '/search' => 200, '/search?q=wick' => 200, '/search?q=%25' => 200, '/page/delivery' => 200,
+            '/page/none' => 404, '/cart' => 200, '/a/b/c' => 404,
+        ] as $path => $status) {
             $this->get(self::SHOP.$path)->assertStatus($status);
         }
         $this->get('/shop/none/')->assertNotFound();
@@ -72,8 +84,15 @@ final class ShopTest extends AppTestCase
         $this->withUnencryptedCookies($cart)->get(self::SHOP.'/checkout/paying')->assertSee('$58.70');
         $received = $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
         $order = Order::query()->latest('id')->firstOrFail();
-        self::assertSame(['goods' => 5800, 'off' => 580, 'delivery' => 650, 'total' => 5870, 'code' => 'LANTERN10', 'offer' => 'Standard post'], $order->totals);
-        $this->get((string) $received->headers->get('Location'))->assertOk()->assertSee('Thank you')->assertSee($order->number)->assertSee('$58.70');
+        self::assertSame(
+            ['goods' => 5800, 'off' => 580, 'delivery' => 650, 'total' => 5870, 'code' => 'LANTERN10', 'offer' => 'Standard post'],
+            $order->totals,
+        );
+        $this->get((string) $received->headers->get('Location'))
+            ->assertOk()
+            ->assertSee('Thank you')
+            ->assertSee($order->number)
+            ->assertSee('$58.70');
         self::assertSame($stock - 2, Product::query()->where('slug', 'moth-paper-globe')->value('stock'));
         self::assertSame(0, Cart::query()->where('token', $cart['shop_cart'])->count());
         $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect(self::SHOP."/order/$order->token");
@@ -84,11 +103,23 @@ final class ShopTest extends AppTestCase
     {
         $cart = $this->fill();
         // Another window's order takes the cart away after this window's request has found it.
-        $this->app['events']->listen('eloquent.retrieved: '.Cart::class, static fn(Cart $found): int => Cart::query()->toBase()->where('token', $cart['shop_cart'])->where('id', $found->id)->delete());
+        $this->app['events']->listen(
+            'eloquent.retrieved: '.Cart::class,
+            static fn(Cart $found): int => Cart::query()->toBase()->where('token', $cart['shop_cart'])->where('id', $found->id)->delete(),
+        );
         $added = $this->send('/cart/add', ['product' => 'heron-folding-lantern', 'quantity' => 2], $cart)->assertStatus(303);
         self::assertSame(0, Cart::query()->toBase()->where('token', $cart['shop_cart'])->count());
         $new = (string) $added->getCookie('shop_cart', false)?->getValue();
-        self::assertSame([2], array_map(intval(...), \App\Models\CartLine::query()->whereIn('cart_id', Cart::query()->toBase()->where('token', $new)->pluck('id'))->pluck('quantity')->all()));
+        self::assertSame(
+            [2],
+            array_map(
+                intval(...),
+                \App\Models\CartLine::query()
+                    ->whereIn('cart_id', Cart::query()->toBase()->where('token', $new)->pluck('id'))
+                    ->pluck('quantity')
+                    ->all(),
+            ),
+        );
     }
 
     public function testTheTillDeclinesAndFallsSilentAndNothingIsLost(): void
@@ -99,7 +130,10 @@ final class ShopTest extends AppTestCase
         $stock = Product::query()->where('slug', 'tidewater-glass-lantern')->value('stock');
         $this->send('/checkout/paying', ['outcome' => 'decline'], $cart)->assertStatus(422)->assertSee('declined')->assertSee('Tidewater');
         $this->send('/checkout/paying', ['outcome' => 'silence'], $cart)->assertStatus(422)->assertSee('did not answer in time');
-        self::assertSame([$orders, $stock], [Order::query()->count(), Product::query()->where('slug', 'tidewater-glass-lantern')->value('stock')]);
+        self::assertSame(
+            [$orders, $stock],
+            [Order::query()->count(), Product::query()->where('slug', 'tidewater-glass-lantern')->value('stock')],
+        );
         $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
     }
 
@@ -137,7 +171,11 @@ final class ShopTest extends AppTestCase
     {
         $cart = $this->fill();
         $this->send('/checkout', ['name' => 'Ada', 'email' => 'nonsense', 'street' => '', 'town' => 'Aldermouth', 'postcode' => ''], $cart)
-            ->assertStatus(422)->assertSee('3 lines need another look')->assertSee('value="Ada"', false)->assertSee('ada@example.org')->assertSee('aria-invalid', false);
+            ->assertStatus(422)
+            ->assertSee('3 lines need another look')
+            ->assertSee('value="Ada"', false)
+            ->assertSee('ada@example.org')
+            ->assertSee('aria-invalid', false);
     }
 
     public function testLettersAreSignedUpForOnce(): void

@@ -74,15 +74,26 @@ final class StartAndLogoTest extends AppTestCase
 
     public function testOnlyEditorsTakeBasesAndOnlyOfTheirOwnStore(): void
     {
-        $this->actingAs($this->person('ines'))->post(self::BENCH.'/base', ['theme' => 'belfry', 'starter' => 'night-bell', 'seen' => 1], ['Origin' => 'http://localhost'])->assertForbidden();
+        $this->actingAs($this->person('ines'))->post(
+            self::BENCH.'/base',
+            ['theme' => 'belfry', 'starter' => 'night-bell', 'seen' => 1],
+            ['Origin' => 'http://localhost'],
+        )->assertForbidden();
         $this->actingAs($this->person('ines'))->post(self::BENCH.'/logo', [], ['Origin' => 'http://localhost'])->assertForbidden();
-        $this->actingAs($this->person('maren'))->post(self::BENCH.'/base', ['theme' => '../millrace', 'starter' => 'x', 'seen' => 1], ['Origin' => 'http://localhost'])->assertNotFound();
+        $this->actingAs($this->person('maren'))->post(
+            self::BENCH.'/base',
+            ['theme' => '../millrace', 'starter' => 'x', 'seen' => 1],
+            ['Origin' => 'http://localhost'],
+        )->assertNotFound();
     }
 
     /** What cannot be seen by somebody else's store: a theme it brought in. */
     public function testABroughtThemeStandsOnTheShelfOfItsStoreAlone(): void
     {
-        $zip = $this->zip(['theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')), 'theme.css' => '.kicker { margin: 0; }']);
+        $zip = $this->zip([
+            'theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')),
+            'theme.css' => '.kicker { margin: 0; }',
+        ]);
         app(BringTheme::class)->import($zip);
         $names = static fn(): array => array_map(static fn($t): string => $t->name, app(ThemeShelf::class)->all());
         self::assertContains('own-belfry', $names());
@@ -100,8 +111,13 @@ final class StartAndLogoTest extends AppTestCase
         $kept = storage_path('own-probe/inside');
         @mkdir($kept, 0o700, true);
         file_put_contents("$kept/file", 'x');
-        foreach (['own-probe/../../..', 'own-probe/..', '../own-probe', 'own-../../themes/millrace', 'millrace', 'own-', "own-belfry\0", 'own-belfry/', '', '1'] as $name) {
-            $this->actingAs($this->person('maren'))->post(self::BENCH.'/themes/remove', ['theme' => $name, 'seen' => 0, 'step' => 'start'])->assertStatus(422);
+        foreach ([
+            'own-probe/../../..', 'own-probe/..', '../own-probe', 'own-../../themes/millrace', 'millrace', 'own-', "own-belfry\0",
+            'own-belfry/', '', '1',
+        ] as $name) {
+            $this->actingAs($this->person('maren'))
+                ->post(self::BENCH.'/themes/remove', ['theme' => $name, 'seen' => 0, 'step' => 'start'])
+                ->assertStatus(422);
         }
         self::assertFileExists("$kept/file");
         self::assertFileExists(base_path('themes/millrace/1.1.0/theme.css'));
@@ -113,7 +129,10 @@ final class StartAndLogoTest extends AppTestCase
     /** An undo that leads back to a theme that is gone: the look opens, says what is missing, and can go on. */
     public function testALookWhoseThemeIsGoneOpensAndSaysSo(): void
     {
-        $zip = $this->zip(['theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')), 'theme.css' => '.kicker { margin: 0; }']);
+        $zip = $this->zip([
+            'theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')),
+            'theme.css' => '.kicker { margin: 0; }',
+        ]);
         app(BringTheme::class)->import($zip);
         $look = $this->look();
         app(TakeBase::class)($look, new Base('own-belfry', '1.0.0', 'night-bell'), $look->head, new Author('Test'));
@@ -128,7 +147,10 @@ final class StartAndLogoTest extends AppTestCase
         $maren->get("/preview/{$this->look()->id}/now".self::SHOP.'/')->assertOk();
         $maren->post(self::BENCH.'/publish', ['seen' => $this->look()->head], ['HX-Request' => 'true'])->assertStatus(422);
         // The ways on: another theme, a redo, or the theme brought in again.
-        $maren->post(self::BENCH.'/redo', ['step' => 'start'], ['HX-Request' => 'true'])->assertOk()->assertDontSee('no longer on the shelf');
+        $maren
+            ->post(self::BENCH.'/redo', ['step' => 'start'], ['HX-Request' => 'true'])
+            ->assertOk()
+            ->assertDontSee('no longer on the shelf');
         $maren->post(self::BENCH.'/undo', ['step' => 'start'], ['HX-Request' => 'true'])->assertSee('no longer on the shelf');
         app(BringTheme::class)->import($zip);
         $maren->get(self::BENCH.'/start')->assertOk()->assertDontSee('no longer on the shelf');
@@ -137,14 +159,22 @@ final class StartAndLogoTest extends AppTestCase
     /** The cases of the first report: a gradient whose color the new theme lacks, and links in a circle that were stored. */
     public function testAStateThatCannotBeResolvedDoesNotShutAnybodyOut(): void
     {
-        $this->edit(['path' => 'scheme.night.gradient', 'value' => 'linear-gradient(90deg, {scheme.counter.ink} 0%, #101010 100%)'])->assertOk();
+        $this->edit(['path' => 'scheme.night.gradient', 'value' => 'linear-gradient(90deg, {scheme.counter.ink} 0%, #101010 100%)'])
+            ->assertOk();
         $maren = $this->actingAs($this->person('maren'));
-        $maren->post(self::BENCH.'/base', ['theme' => 'belfry', 'starter' => 'night-bell', 'seen' => $this->look()->head], ['HX-Request' => 'true'])->assertOk();
+        $maren->post(
+            self::BENCH.'/base',
+            ['theme' => 'belfry', 'starter' => 'night-bell', 'seen' => $this->look()->head],
+            ['HX-Request' => 'true'],
+        )->assertOk();
         $maren->get(self::BENCH.'/colors')->assertOk();
         $maren->get("/preview/{$this->look()->id}/now".self::SHOP.'/')->assertOk();
         $maren->post(self::BENCH.'/undo', [], ['HX-Request' => 'true'])->assertOk();
         $look = $this->look();
-        $look->update(['state' => $look->ownChanges()->with([new Change('brand.main', null, '{brand.second}'), new Change('brand.second', null, '{brand.main}')])->bytes()]);
+        $look->update(['state' => $look->ownChanges()->with([
+            new Change('brand.main', null, '{brand.second}'),
+            new Change('brand.second', null, '{brand.main}'),
+        ])->bytes()]);
         $maren->get(self::BENCH.'/colors')->assertOk()->assertSee('in a circle');
         $this->edit(['path' => 'brand.main', 'value' => '#123456'])->assertOk()->assertDontSee('in a circle');
     }
@@ -153,7 +183,12 @@ final class StartAndLogoTest extends AppTestCase
     public function testAHalfDoneImportLeavesNothing(): void
     {
         $png = self::picture(imagepng(...), 40, 40);
-        $zip = $this->zip(['theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')), 'theme.css' => '', 'pictures/a.png' => $png, 'pictures/b.png' => $png]);
+        $zip = $this->zip([
+            'theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')),
+            'theme.css' => '',
+            'pictures/a.png' => $png,
+            'pictures/b.png' => $png,
+        ]);
         $intake = new class ('', '', app(\App\Pictures\Originals::class)) extends \App\Pictures\PictureIntake {
             private int $calls = 0;
 
@@ -182,8 +217,14 @@ final class StartAndLogoTest extends AppTestCase
         $before = Picture::query()->count();
         foreach ([
             ['../evil.php' => '<?php', 'theme.tokens.json' => '{}'],
-            ['theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')), 'theme.css' => '@import url(http://evil.example/);'],
-            ['theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')), 'pictures/a.png' => '<?php echo 1;'],
+            [
+                'theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')),
+                'theme.css' => '@import url(http://evil.example/);',
+            ],
+            [
+                'theme.tokens.json' => (string) file_get_contents(base_path('themes/belfry/1.0.0/theme.tokens.json')),
+                'pictures/a.png' => '<?php echo 1;',
+            ],
             ['theme.tokens.json' => str_repeat(' ', 590_000).'{}'],
         ] as $files) {
             try {
@@ -237,14 +278,26 @@ final class StartAndLogoTest extends AppTestCase
     {
         // Four-channel JPEG, written by sharp, which the demo's pictures are drawn with.
         $file = (string) tempnam(sys_get_temp_dir(), 'cmyk').'.jpg';
-        exec('node -e '.escapeshellarg("import('sharp').then(({default: s}) => s({create: {width: 40, height: 40, channels: 3, background: '#1d3b6f'}}).toColourspace('cmyk').jpeg().toFile('$file'))"), $out, $code);
+        exec(
+            'node -e '
+                .escapeshellarg("import('sharp').then(({default: s}) => "
+                    ."s({create: {width: 40, height: 40, channels: 3, background: '#1d3b6f'}})"
+                    .".toColourspace('cmyk').jpeg().toFile('$file'))"),
+            $out,
+            $code,
+        );
         self::assertSame(0, $code);
         self::assertStringContainsString('CMYK', implode(' ', PictureReader::read($file, 'cmyk.jpg')->notes));
     }
 
     public function testWhatCannotBeALogoIsRefusedInWords(): void
     {
-        foreach ([['big.png', str_repeat('x', 12_000_001), 'too heavy'], ['broken.png', substr(self::picture(imagepng(...)), 0, 60), 'broken'], ['x.svg', '<svg xmlns="http://www.w3.org/2000/svg"><text>W</text></svg>', 'outlines'], ['x.php', '<?php echo 1;', 'not a picture']] as [$name, $bytes, $words]) {
+        foreach ([
+            ['big.png', str_repeat('x', 12_000_001), 'too heavy'],
+            ['broken.png', substr(self::picture(imagepng(...)), 0, 60), 'broken'],
+            ['x.svg', '<svg xmlns="http://www.w3.org/2000/svg"><text>W</text></svg>', 'outlines'],
+            ['x.php', '<?php echo 1;', 'not a picture'],
+        ] as [$name, $bytes, $words]) {
             try {
                 PictureReader::read(self::upload($name, $bytes)->getPathname(), $name);
                 self::fail("$name was taken");
@@ -265,9 +318,17 @@ final class StartAndLogoTest extends AppTestCase
         imagepng($clear);
         $png = (string) ob_get_clean();
         $maren = $this->actingAs($this->person('maren'));
-        $maren->post(self::BENCH.'/logo', ['file' => self::upload('mark.png', $png), 'seen' => $this->look()->head, 'step' => 'logo'], ['Origin' => 'http://localhost', 'HX-Request' => 'true'])
+        $maren->post(
+            self::BENCH.'/logo',
+            ['file' => self::upload('mark.png', $png), 'seen' => $this->look()->head, 'step' => 'logo'],
+            ['Origin' => 'http://localhost', 'HX-Request' => 'true'],
+        )
             ->assertOk()->assertSee('hard to make out: on the locked shop')->assertSee('59% of the file is empty margin');
-        $maren->post(self::BENCH.'/logo/version', ['make' => 'light', 'seen' => $this->look()->head, 'step' => 'logo'], ['Origin' => 'http://localhost', 'HX-Request' => 'true'])
+        $maren->post(
+            self::BENCH.'/logo/version',
+            ['make' => 'light', 'seen' => $this->look()->head, 'step' => 'logo'],
+            ['Origin' => 'http://localhost', 'HX-Request' => 'true'],
+        )
             ->assertOk()->assertDontSee('hard to make out');
         $maren->get('/preview/1/now/shop/wrenfold/locked')->assertOk()->assertSee('mark-light', false);
         $maren->get('/preview/1/now/shop/wrenfold/')->assertOk()->assertDontSee('mark-light', false);
@@ -277,14 +338,27 @@ final class StartAndLogoTest extends AppTestCase
     {
         $store = Store::query()->create(['name' => 'Empty', 'time_zone' => 'UTC', 'currency' => 'USD']);
         app(\App\Models\CurrentStore::class)->is($store->id);
-        $owner = User::query()->create(['store_id' => $store->id, 'name' => 'Ona', 'email' => 'ona@wrenfold.example', 'password' => 'lantern-night', 'role' => 'owner']);
+        $owner = User::query()->create([
+            'store_id' => $store->id, 'name' => 'Ona', 'email' => 'ona@wrenfold.example', 'password' => 'lantern-night', 'role' => 'owner',
+        ]);
         $storefront = Storefront::query()->create(['name' => 'Empty', 'slug' => 'empty', 'locked' => false, 'password' => null]);
-        $look = Look::query()->create(['storefront_id' => $storefront->id, 'name' => 'First', 'theme' => 'millrace', 'version' => '1.1.0', 'starter' => 'river-dusk', 'state' => '{}', 'head' => 0]);
+        $look = Look::query()->create([
+            'storefront_id' => $storefront->id, 'name' => 'First', 'theme' => 'millrace', 'version' => '1.1.0', 'starter' => 'river-dusk',
+            'state' => '{}', 'head' => 0,
+        ]);
         $ona = $this->actingAs($owner);
         $ona->get("/workbench/looks/$look->id/start")->assertOk()->assertSee('We sell')->assertSee('Choose your logo');
-        $ona->post("/workbench/looks/$look->id/logo", ['file' => self::upload('logo.png', self::picture(imagepng(...))), 'seen' => 0, 'step' => 'start', 'begin' => 1], ['Origin' => 'http://localhost', 'HX-Request' => 'true'])
+        $ona->post(
+            "/workbench/looks/$look->id/logo",
+            ['file' => self::upload('logo.png', self::picture(imagepng(...))), 'seen' => 0, 'step' => 'start', 'begin' => 1],
+            ['Origin' => 'http://localhost', 'HX-Request' => 'true'],
+        )
             ->assertOk()->assertSee('Millrace in your colors')->assertSee('Belfry in your colors')->assertSee('Towpath in your colors');
-        $ona->post("/workbench/looks/$look->id/logo/colors", ['proposal' => 0, 'theme' => 'towpath', 'starter' => 'tidewater', 'seen' => 1, 'step' => 'start'], ['Origin' => 'http://localhost', 'HX-Request' => 'true'])->assertOk();
+        $ona->post(
+            "/workbench/looks/$look->id/logo/colors",
+            ['proposal' => 0, 'theme' => 'towpath', 'starter' => 'tidewater', 'seen' => 1, 'step' => 'start'],
+            ['Origin' => 'http://localhost', 'HX-Request' => 'true'],
+        )->assertOk();
         $look->refresh();
         self::assertSame('towpath', app(LookReader::class)->of($look)->wanted->theme);
         self::assertSame('#1d3b6f', $look->ownChanges()->own['brand.main']);
@@ -297,11 +371,19 @@ final class StartAndLogoTest extends AppTestCase
         $maren = $this->actingAs($this->person('maren'));
         $look = $this->look();
         app(EditLook::class)($look, ['footer.space' => '60', 'brand.main' => '#123456'], $look->head, new Author('Test'));
-        $maren->post(self::BENCH.'/original', ['only' => 'footer', 'step' => 'footer', 'seen' => $look->head], ['Origin' => 'http://localhost', 'HX-Request' => 'true'])->assertOk();
+        $maren->post(
+            self::BENCH.'/original',
+            ['only' => 'footer', 'step' => 'footer', 'seen' => $look->head],
+            ['Origin' => 'http://localhost', 'HX-Request' => 'true'],
+        )->assertOk();
         $own = $look->refresh()->ownChanges()->own;
         self::assertArrayNotHasKey('footer.space', $own);
         self::assertSame('#123456', $own['brand.main']);
-        $maren->post(self::BENCH.'/original', ['step' => 'start', 'seen' => $look->head], ['Origin' => 'http://localhost', 'HX-Request' => 'true'])->assertOk();
+        $maren->post(
+            self::BENCH.'/original',
+            ['step' => 'start', 'seen' => $look->head],
+            ['Origin' => 'http://localhost', 'HX-Request' => 'true'],
+        )->assertOk();
         self::assertSame('{}', $look->refresh()->state);
         app(StepThroughJournal::class)->undo($look, new Author('Test'));
         self::assertSame($own, $look->ownChanges()->own);

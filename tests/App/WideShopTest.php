@@ -37,9 +37,15 @@ final class WideShopTest extends AppTestCase
 
             return $m[1];
         };
-        self::assertSame(['reed-drum-lantern', 'moth-paper-globe'], $names($this->preview(['band.row-1.source' => 'hand', 'band.row-1.products' => 'reed-drum-lantern,moth-paper-globe'])));
+        self::assertSame(
+            ['reed-drum-lantern', 'moth-paper-globe'],
+            $names($this->preview(['band.row-1.source' => 'hand', 'band.row-1.products' => 'reed-drum-lantern,moth-paper-globe'])),
+        );
         self::assertCount(7, $names($this->preview(['band.row-1.source' => 'sold', 'band.row-1.count' => 7])));
-        self::assertNotSame($names($this->preview(['band.row-1.source' => 'new'])), $names($this->preview(['band.row-1.source' => 'sold'])));
+        self::assertNotSame(
+            $names($this->preview(['band.row-1.source' => 'new'])),
+            $names($this->preview(['band.row-1.source' => 'sold'])),
+        );
     }
 
     public function testACategoryIsOrderedByHandAndCutIntoPages(): void
@@ -58,14 +64,20 @@ final class WideShopTest extends AppTestCase
     {
         $changes = ['announcement.pages' => 'chosen', 'announcement.on.home' => false, 'announcement.on.product' => true];
         self::assertStringNotContainsString('class="announcement', $this->preview($changes));
-        self::assertStringContainsString('class="announcement', (string) $this->get("/preview/{$this->look()->id}/now".self::SHOP.'/product/moth-paper-globe')->getContent());
+        self::assertStringContainsString(
+            'class="announcement',
+            (string) $this->get("/preview/{$this->look()->id}/now".self::SHOP.'/product/moth-paper-globe')->getContent(),
+        );
     }
 
     public function testWithoutSeveralCountriesThereIsNothingToChoose(): void
     {
         self::assertStringContainsString('class="chooser"', $this->preview(['header.chooser' => true]));
         Store::query()->whereKey($this->storefront()->store_id)->update(['countries' => ['US']]);
-        self::assertStringNotContainsString('class="chooser"', (string) $this->get("/preview/{$this->look()->id}/now".self::SHOP.'/')->getContent());
+        self::assertStringNotContainsString(
+            'class="chooser"',
+            (string) $this->get("/preview/{$this->look()->id}/now".self::SHOP.'/')->getContent(),
+        );
         $this->get("/workbench/looks/{$this->look()->id}/header")->assertSee('sells to one country in one language');
     }
 
@@ -77,17 +89,40 @@ final class WideShopTest extends AppTestCase
 
     public function testProductsAreSavedForLaterAndTakenOut(): void
     {
-        $saved = $this->send('/saved', ['product' => 'moth-paper-globe'])->assertRedirect(self::SHOP.'/saved')->getCookie('shop_saved', false)->getValue();
-        $this->withUnencryptedCookie('shop_saved', "$saved,<script>,no-such-product")->get(self::SHOP.'/saved')->assertSee('Moth paper globe')->assertSee('1 product waits')->assertDontSee('<script>', false);
-        $this->send('/saved', ['product' => 'moth-paper-globe', 'remove' => '1'], ['shop_saved' => $saved])->assertCookie('shop_saved', '', false);
+        $saved = $this
+            ->send('/saved', ['product' => 'moth-paper-globe'])
+            ->assertRedirect(self::SHOP.'/saved')
+            ->getCookie('shop_saved', false)
+            ->getValue();
+        $this->withUnencryptedCookie('shop_saved', "$saved,<script>,no-such-product")
+            ->get(self::SHOP.'/saved')
+            ->assertSee('Moth paper globe')
+            ->assertSee('1 product waits')
+            ->assertDontSee('<script>', false);
+        $this->send(
+            '/saved',
+            ['product' => 'moth-paper-globe', 'remove' => '1'],
+            ['shop_saved' => $saved],
+        )->assertCookie('shop_saved', '', false);
     }
 
     public function testAnOrderIsFoundByItsNumberAndAddressTogether(): void
     {
-        $order = Order::query()->create(['storefront_id' => $this->storefront()->id, 'number' => 'W260101-ABCDEF', 'token' => str_repeat('a', 64), 'details' => ['email' => 'ada@example.org'], 'lines' => [], 'totals' => ['goods' => 0, 'off' => 0, 'delivery' => 0, 'total' => 0, 'code' => null, 'offer' => ''], 'payment' => '']);
-        $this->send('/account', ['number' => 'w260101-abcdef', 'email' => 'Ada@example.org'])->assertRedirect(self::SHOP."/order/$order->token");
+        $order = Order::query()->create([
+            'storefront_id' => $this->storefront()->id,
+            'number' => 'W260101-ABCDEF',
+            'token' => str_repeat('a', 64),
+            'details' => ['email' => 'ada@example.org'],
+            'lines' => [],
+            'totals' => ['goods' => 0, 'off' => 0, 'delivery' => 0, 'total' => 0, 'code' => null, 'offer' => ''],
+            'payment' => '',
+        ]);
+        $this->send('/account', ['number' => 'w260101-abcdef', 'email' => 'Ada@example.org'])
+            ->assertRedirect(self::SHOP."/order/$order->token");
         foreach ([['W260101-ABCDEF', 'eve@example.org'], ['W260101-XXXXXX', 'ada@example.org']] as [$number, $email]) {
-            $this->send('/account', ['number' => $number, 'email' => $email])->assertStatus(422)->assertSee('There is no order with that number and address');
+            $this->send('/account', ['number' => $number, 'email' => $email])
+                ->assertStatus(422)
+                ->assertSee('There is no order with that number and address');
         }
     }
 
@@ -99,10 +134,22 @@ final class WideShopTest extends AppTestCase
     public function testEveryWordOfCartAndCheckoutIsReplacedAndItsOriginalComesBack(): void
     {
         $look = $this->look();
-        $words = array_values(array_filter(array_keys(app(\App\Looks\LookReader::class)->of($look)->catalog()->all()), static fn(string $p): bool => str_starts_with($p, 'say.')));
+        $words = array_values(array_filter(
+            array_keys(app(\App\Looks\LookReader::class)->of($look)->catalog()->all()),
+            static fn(string $p): bool => str_starts_with($p, 'say.'),
+        ));
         $this->preview(array_combine($words, array_map(static fn(string $p): string => "Said:$p", $words)));
         $pages = '';
-        foreach (['/cart?cart=sample', '/cart', '/checkout?cart=sample', '/checkout/delivery?cart=sample', '/checkout/paying?cart=sample', '/order/sample?cart=sample', '/product/moth-paper-globe', '/product/'.\App\Models\Product::query()->where('stock', 0)->value('slug')] as $path) {
+        foreach ([
+            '/cart?cart=sample',
+            '/cart',
+            '/checkout?cart=sample',
+            '/checkout/delivery?cart=sample',
+            '/checkout/paying?cart=sample',
+            '/order/sample?cart=sample',
+            '/product/moth-paper-globe',
+            '/product/'.\App\Models\Product::query()->where('stock', 0)->value('slug'),
+        ] as $path) {
             $pages .= $this->get("/preview/{$look->id}/now".self::SHOP.$path)->getContent();
         }
         $pages .= $this->preview(['product.now' => true], '/product/moth-paper-globe');

@@ -9,4 +9,9 @@ require dirname(__DIR__, 2).'/app/Storefront/PageCache.php';
 require dirname(__DIR__, 2).'/app/Storefront/CachedPageServer.php';
 require dirname(__DIR__, 2).'/core/Season/SeasonCalendar.php';
 
-echo App\Storefront\CachedPageServer::answer(dirname(__DIR__, 2), ['REQUEST_METHOD' => 'GET', 'REQUEST_URI' => '/shop/wrenfold/page/returns', 'REQUEST_TIME' => (int) $argv[1]]) ? '' : 'framework';
+echo App\Storefront\CachedPageServer::answer(
+    dirname(__DIR__, 2),
+    ['REQUEST_METHOD' => 'GET', 'REQUEST_URI' => '/shop/wrenfold/page/returns', 'REQUEST_TIME' => (int) $argv[1]],
+)
+    ? ''
+    : 'framework';

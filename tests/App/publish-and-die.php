@@ -21,8 +21,14 @@ $die = static function () use (&$left): void {
 
 // Every statement the publish sends, begin and commit included, and every release file before and after it is in place.
 DB::connection()->beforeExecuting(static fn() => $die());
-DB::connection()->getEventDispatcher()->listen([Illuminate\Database\Events\TransactionBeginning::class, Illuminate\Database\Events\TransactionCommitting::class], static fn() => $die());
-app()->bind(App\Looks\ReleaseFiles::class, static fn() => new class (public_path((string) config('ikat.files')), $die) extends App\Looks\ReleaseFiles {
+DB::connection()->getEventDispatcher()->listen(
+    [Illuminate\Database\Events\TransactionBeginning::class, Illuminate\Database\Events\TransactionCommitting::class],
+    static fn() => $die(),
+);
+app()->bind(App\Looks\ReleaseFiles::class, static fn() => new class (
+    public_path((string) config('ikat.files')),
+    $die,
+) extends App\Looks\ReleaseFiles {
     public function __construct(string $folder, private readonly Closure $die)
     {
         parent::__construct($folder);

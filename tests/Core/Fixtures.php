@@ -32,7 +32,11 @@ final class Fixtures
     {
         $folder = dirname(__DIR__, 2).'/themes';
 
-        return self::$themes["$name $version"] ??= ThemeTokens::read($name, (string) file_get_contents("$folder/$name/$version/theme.tokens.json"), (string) file_get_contents("$folder/common.folded.css"));
+        return self::$themes["$name $version"] ??= ThemeTokens::read(
+            $name,
+            (string) file_get_contents("$folder/$name/$version/theme.tokens.json"),
+            (string) file_get_contents("$folder/common.folded.css"),
+        );
     }
 
     /** @return list<Theme> everything that ships */
@@ -62,8 +66,14 @@ final class Fixtures
     }
 
     /** @param array<string, bool|float|string> $own */
-    public static function input(string $css, string $body, array $own = [], ?string $starter = null, ?StoreContents $store = null, ?Theme $theme = null): Inspection
-    {
+    public static function input(
+        string $css,
+        string $body,
+        array $own = [],
+        ?string $starter = null,
+        ?StoreContents $store = null,
+        ?Theme $theme = null,
+    ): Inspection {
         $theme ??= self::theme();
         $look = self::look($own, $starter, $theme);
         $theme = $theme->wearing(ColorInventory::in($theme, [new Layer(LayerKind::Look, 'Test', $own)]));
@@ -78,7 +88,8 @@ final class Fixtures
     /** @return array{string, string} a stylesheet and a page in which every role occurs */
     public static function everyRole(): array
     {
-        $css = '.wear{background-color:var(--ground);color:var(--ink)} input{border:1px solid var(--field-line);background-color:var(--field);color:var(--field-ink)}';
+        $css = '.wear{background-color:var(--ground);color:var(--ink)} input{border:1px solid '
+            .'var(--field-line);background-color:var(--field);color:var(--field-ink)}';
         $body = '';
         foreach (['heading', 'link', 'menu', 'price', 'reduced', 'soft'] as $role) {
             $css .= " .t-$role{color:var(--$role)}";
@@ -94,7 +105,10 @@ final class Fixtures
 
     public static function inEveryScheme(Theme $theme, string $body): string
     {
-        return implode('', array_map(static fn(string $scheme): string => "<div class=\"wear scheme-$scheme\">$body</div>", array_keys($theme->schemes)));
+        return implode(
+            '',
+            array_map(static fn(string $scheme): string => "<div class=\"wear scheme-$scheme\">$body</div>", array_keys($theme->schemes)),
+        );
     }
 
     /** @return list<ContrastFinding> */

@@ -37,16 +37,28 @@ final class ColorLibrariesTest extends TestCase
                 default => sprintf('rgb(%s %s %s)', $r(0, 255), $r(0, 255), $r(0, 255)),
             };
         }
-        $lines = array_map(static fn(string $c, int $i): string => $c."\t".self::$colors[($i + 1) % self::COUNT], self::$colors, array_keys(self::$colors));
+        $lines = array_map(
+            static fn(string $c, int $i): string => $c."\t".self::$colors[($i + 1) % self::COUNT],
+            self::$colors,
+            array_keys(self::$colors),
+        );
         self::$answers = self::ask($lines);
     }
 
     public function testConversionsAgreeToAMillionth(): void
     {
-        $spaces = ['srgb' => ColorSpace::Srgb, 'lab' => ColorSpace::Lab, 'oklab' => ColorSpace::Oklab, 'xyz-d65' => ColorSpace::XyzD65, 'p3' => ColorSpace::DisplayP3, 'a98rgb' => ColorSpace::A98Rgb, 'prophoto' => ColorSpace::ProphotoRgb];
+        $spaces = [
+            'srgb' => ColorSpace::Srgb, 'lab' => ColorSpace::Lab, 'oklab' => ColorSpace::Oklab, 'xyz-d65' => ColorSpace::XyzD65,
+            'p3' => ColorSpace::DisplayP3, 'a98rgb' => ColorSpace::A98Rgb, 'prophoto' => ColorSpace::ProphotoRgb,
+        ];
         foreach (self::$colors as $i => $text) {
             foreach ($spaces as $key => $space) {
-                $this->assertClose(self::$answers[$i]['colorjs'][$key], Color::parse($text)->to($space)->numbers(), $space === ColorSpace::Lab ? 1e-4 : 1e-6, "$text to $key");
+                $this->assertClose(
+                    self::$answers[$i]['colorjs'][$key],
+                    Color::parse($text)->to($space)->numbers(),
+                    $space === ColorSpace::Lab ? 1e-4 : 1e-6,
+                    "$text to $key",
+                );
             }
         }
     }
@@ -56,7 +68,12 @@ final class ColorLibrariesTest extends TestCase
     {
         foreach (self::$colors as $i => $text) {
             if (str_starts_with($text, '#')) {
-                $this->assertClose(self::$answers[$i]['culori']['rec2020'], Color::parse($text)->to(ColorSpace::Rec2020)->numbers(), 1e-5, $text);
+                $this->assertClose(
+                    self::$answers[$i]['culori']['rec2020'],
+                    Color::parse($text)->to(ColorSpace::Rec2020)->numbers(),
+                    1e-5,
+                    $text,
+                );
             }
         }
     }
@@ -75,7 +92,10 @@ final class ColorLibrariesTest extends TestCase
         }
     }
 
-    /** culori gives hsl and hwb as shares of one; its Lab is relative to D50 as CSS's is. Its Oklab uses Ottosson's first matrices, not those of CSS Color 4, and differs in the fourth decimal; colorjs.io is the judge there. */
+    /**
+     * culori gives hsl and hwb as shares of one; its Lab is relative to D50 as CSS's is. Its Oklab uses Ottosson's first matrices, not
+     * those of CSS Color 4, and differs in the fourth decimal; colorjs.io is the judge there.
+     */
     public function testTheSecondLibraryAgrees(): void
     {
         foreach (self::$colors as $i => $text) {

@@ -55,18 +55,33 @@ final class ContrastInChromiumTest extends TestCase
         $gradient = Gradient::parse(($linear ? 'linear' : 'radial')."-gradient($direction, ".implode(', ', $stops).')')->text();
         $beneath = self::color(false);
         $ink = self::color(mt_rand(0, 3) === 0);
-        $palette = new SchemeColors(Fixtures::look(['scheme.daylight.gradient' => $gradient, 'scheme.daylight.ink' => $ink, 'scheme.night.ground' => $beneath]), array_map(ColorSet::of(...), ['daylight', 'night']));
+        $palette = new SchemeColors(
+            Fixtures::look(['scheme.daylight.gradient' => $gradient, 'scheme.daylight.ink' => $ink, 'scheme.night.ground' => $beneath]),
+            array_map(ColorSet::of(...), ['daylight', 'night']),
+        );
 
-        return [['layers' => [$beneath, $gradient], 'picture' => null, 'ink' => $ink], $palette->ratio(ColorSet::of('daylight'), 'ink', 'ground', ['night ground'])];
+        return [
+            ['layers' => [$beneath, $gradient], 'picture' => null, 'ink' => $ink],
+            $palette->ratio(ColorSet::of('daylight'), 'ink', 'ground', ['night ground']),
+        ];
     }
 
     /** @return array{array<string, mixed>, float} */
     private static function seeThrough(): array
     {
         [$ground, $beneath, $last, $ink] = [self::color(true), self::color(true), self::color(false), self::color(mt_rand(0, 1) === 0)];
-        $palette = new SchemeColors(Fixtures::look(['scheme.daylight.ground' => $ground, 'scheme.daylight.ink' => $ink, 'scheme.night.ground' => $beneath, 'scheme.kiln.ground' => $last]), array_map(ColorSet::of(...), ['daylight', 'night', 'kiln']));
+        $palette = new SchemeColors(
+            Fixtures::look([
+                'scheme.daylight.ground' => $ground, 'scheme.daylight.ink' => $ink, 'scheme.night.ground' => $beneath,
+                'scheme.kiln.ground' => $last,
+            ]),
+            array_map(ColorSet::of(...), ['daylight', 'night', 'kiln']),
+        );
 
-        return [['layers' => [$last, $beneath, $ground], 'picture' => null, 'ink' => $ink], $palette->ratio(ColorSet::of('daylight'), 'ink', 'ground', ['night ground', 'kiln ground'])];
+        return [
+            ['layers' => [$last, $beneath, $ground], 'picture' => null, 'ink' => $ink],
+            $palette->ratio(ColorSet::of('daylight'), 'ink', 'ground', ['night ground', 'kiln ground']),
+        ];
     }
 
     /** @return array{array<string, mixed>, float} */
@@ -76,16 +91,30 @@ final class ContrastInChromiumTest extends TestCase
         $rows = [];
         for ($y = 0; $y < 12; $y++) {
             for ($x = 0; $x < 16; $x++) {
-                $rows[$y][$x] = vsprintf('#%02x%02x%02x', array_map(static fn(int $v): int => max(0, min(255, $v + mt_rand(-$spread, $spread))), $base));
+                $rows[$y][$x] = vsprintf(
+                    '#%02x%02x%02x',
+                    array_map(static fn(int $v): int => max(0, min(255, $v + mt_rand(-$spread, $spread))), $base),
+                );
             }
         }
         $veil = Color::parse(self::color(false))->withAlpha(mt_rand(0, 8) / 10);
         $ink = self::color(false);
-        $under = new HeaderBackdrop([['season' => null, 'pixels' => array_map(Color::parse(...), array_merge(...$rows)), 'grounds' => ['scheme' => $veil->withAlpha(1)]]], 'band.lead-1.veil', $veil->alpha);
+        $under = new HeaderBackdrop(
+            [[
+                'season' => null,
+                'pixels' => array_map(Color::parse(...), array_merge(...$rows)),
+                'grounds' => ['scheme' => $veil->withAlpha(1)],
+            ]],
+            'band.lead-1.veil',
+            $veil->alpha,
+        );
         $palette = new SchemeColors(Fixtures::look(['scheme.night.menu' => $ink]), [ColorSet::of('night')], $under);
         [$r, $g, $b] = array_map(static fn(float $v): int => (int) round(255 * $v), $veil->shown()->numbers());
 
-        return [['layers' => ["rgb($r $g $b / $veil->alpha)"], 'picture' => $rows, 'ink' => $ink], $palette->ratio(ColorSet::of('night'), 'menu', SchemeColors::OVER)];
+        return [
+            ['layers' => ["rgb($r $g $b / $veil->alpha)"], 'picture' => $rows, 'ink' => $ink],
+            $palette->ratio(ColorSet::of('night'), 'menu', SchemeColors::OVER),
+        ];
     }
 
     private static function color(bool $seeThrough): string

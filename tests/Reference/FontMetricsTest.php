@@ -16,7 +16,15 @@ final class FontMetricsTest extends TestCase
 {
     public function testAgreesWithTheReferenceLibrary(): void
     {
-        $reference = json_decode((string) shell_exec('node '.escapeshellarg(__DIR__.'/fonts.mjs').' '.escapeshellarg((string) json_encode(array_map(static fn($f): string => $f->kind->value, FontShelf::all())))), true, 8, JSON_THROW_ON_ERROR);
+        $reference = json_decode(
+            (string) shell_exec('node '.escapeshellarg(__DIR__.'/fonts.mjs').' '.escapeshellarg((string) json_encode(array_map(
+                static fn($f): string => $f->kind->value,
+                FontShelf::all(),
+            )))),
+            true,
+            8,
+            JSON_THROW_ON_ERROR,
+        );
         self::assertSame(array_keys(FontShelf::all()), array_keys($reference));
         foreach (FontShelf::all() as $key => $family) {
             $expected = $reference[$key];
@@ -26,7 +34,10 @@ final class FontMetricsTest extends TestCase
                 self::assertSame($faces['width'], $family->averageWidths[$weight], "$key $weight");
                 $mine = FallbackMetrics::for($family, $weight);
                 // The library writes percent with four decimals.
-                foreach ([[$mine->sizeAdjust, 'sizeAdjust'], [$mine->ascentOverride, 'ascentOverride'], [$mine->descentOverride, 'descentOverride'], [$mine->lineGapOverride, 'lineGapOverride']] as [$share, $name]) {
+                foreach ([
+                    [$mine->sizeAdjust, 'sizeAdjust'], [$mine->ascentOverride, 'ascentOverride'],
+                    [$mine->descentOverride, 'descentOverride'], [$mine->lineGapOverride, 'lineGapOverride'],
+                ] as [$share, $name]) {
                     self::assertEqualsWithDelta($faces[$name], $share * 100, 1e-4, "$key $weight $name");
                 }
             }

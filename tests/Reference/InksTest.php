@@ -41,7 +41,10 @@ final class InksTest extends TestCase
         fclose($pipes[0]);
         $lines = explode("\n", trim((string) stream_get_contents($pipes[1])));
         proc_close($process);
-        self::$others = array_combine(array_keys(self::$logos), array_map(static fn(string $line): array => json_decode($line, true, 8, JSON_THROW_ON_ERROR), $lines));
+        self::$others = array_combine(
+            array_keys(self::$logos),
+            array_map(static fn(string $line): array => json_decode($line, true, 8, JSON_THROW_ON_ERROR), $lines),
+        );
     }
 
     public static function tearDownAfterClass(): void
@@ -55,7 +58,10 @@ final class InksTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function names(): iterable
     {
-        foreach (['flat', 'antialiased', 'compressed', 'transparent', 'gradient', 'like-a-photo', 'one-ink', 'black', 'hair-lines', 'on-dark', 'close-pair', 'small-accent', 'white-letters', 'soft-shadow', 'letters-with-holes', 'close-pair-compressed'] as $name) {
+        foreach ([
+            'flat', 'antialiased', 'compressed', 'transparent', 'gradient', 'like-a-photo', 'one-ink', 'black', 'hair-lines', 'on-dark',
+            'close-pair', 'small-accent', 'white-letters', 'soft-shadow', 'letters-with-holes', 'close-pair-compressed',
+        ] as $name) {
             yield $name => [$name];
         }
     }
@@ -76,10 +82,16 @@ final class InksTest extends TestCase
     public function testTheReferenceLibrariesAreNoNearer(): void
     {
         $mean = static fn(callable $palette): float => array_sum(array_map(
-            static fn(string $name): float => array_sum(array_map(static fn(string $ink): float => self::nearest($ink, $palette($name)), self::$logos[$name][0])) / count(self::$logos[$name][0]),
+            static fn(string $name): float => array_sum(array_map(
+                static fn(string $ink): float => self::nearest($ink, $palette($name)),
+                self::$logos[$name][0],
+            )) / count(self::$logos[$name][0]),
             array_keys(self::$logos),
         )) / count(self::$logos);
-        $ours = $mean(static fn(string $name): array => array_map(static fn(Ink $i): string => $i->hex, self::inksOf(self::$logos[$name][2])));
+        $ours = $mean(static fn(string $name): array => array_map(
+            static fn(Ink $i): string => $i->hex,
+            self::inksOf(self::$logos[$name][2]),
+        ));
         self::assertLessThan($mean(static fn(string $name): array => self::$others[$name]['vibrant']), $ours);
         self::assertLessThan($mean(static fn(string $name): array => self::$others[$name]['thief']), $ours);
     }
@@ -97,7 +109,10 @@ final class InksTest extends TestCase
     /** @param list<string> $palette */
     private static function nearest(string $ink, array $palette): float
     {
-        return min([100.0, ...array_map(static fn(string $hex): float => Ciede2000::difference(Color::parse($ink), Color::parse($hex)), $palette)]);
+        return min([
+            100.0,
+            ...array_map(static fn(string $hex): float => Ciede2000::difference(Color::parse($ink), Color::parse($hex)), $palette),
+        ]);
     }
 
     /** @return iterable<string, array{list<string>, float, \GdImage, ?int}> name => inks, tolerance, picture, JPEG quality */
@@ -116,7 +131,16 @@ final class InksTest extends TestCase
         $gradient = self::paper(self::WHITE);
         for ($x = 40; $x < 440; $x++) {
             $t = max(0, min(1, ($x - 140) / 200));
-            imageline($gradient, $x, 50, $x, 190, (int) round(0x14 + $t * (0xD9 - 0x14)) << 16 | (int) round(0x42 + $t * (0x5B - 0x42)) << 8 | (int) round(0x8C + $t * (0x2F - 0x8C)));
+            imageline(
+                $gradient,
+                $x,
+                50,
+                $x,
+                190,
+                (int) round(0x14 + $t * (0xD9 - 0x14)) << 16
+                    | (int) round(0x42 + $t * (0x5B - 0x42)) << 8
+                    | (int) round(0x8C + $t * (0x2F - 0x8C)),
+            );
         }
         yield 'gradient' => [['#14428c', '#d95b2f'], 2.0, $gradient, null];
         // Three grounds with grain, as in a picture of paper and paint.
@@ -125,7 +149,10 @@ final class InksTest extends TestCase
         for ($y = 0; $y < 240; $y++) {
             for ($x = 0; $x < 480; $x++) {
                 $base = [[0x8C, 0x3A, 0x22], [0x2F, 0x4A, 0x2C], [0xE0, 0xC0, 0x7A]][intdiv($x, 160)];
-                [$r, $g, $b] = array_map(static fn(int $v): int => max(0, min(255, $v + (int) round((mt_rand(-9, 9) + mt_rand(-9, 9)) / 2))), $base);
+                [$r, $g, $b] = array_map(
+                    static fn(int $v): int => max(0, min(255, $v + (int) round((mt_rand(-9, 9) + mt_rand(-9, 9)) / 2))),
+                    $base,
+                );
                 imagesetpixel($photo, $x, $y, $r << 16 | $g << 8 | $b);
             }
         }
@@ -142,11 +169,19 @@ final class InksTest extends TestCase
         yield from self::harder();
     }
 
-    /** Two inks 6 CIEDE2000 apart; an accent of six thousandths; white letters on white paper; a soft shadow; and holes in letters, which are paper. */
+    /**
+     * Two inks 6 CIEDE2000 apart; an accent of six thousandths; white letters on white paper; a soft shadow; and holes in letters, which
+     * are paper.
+     */
     private static function harder(): iterable
     {
         yield 'close-pair' => [['#1d3b6f', '#254b80'], 2.0, self::seal(self::paper(self::WHITE), 0x1D3B6F, 0x254B80), null];
-        yield 'close-pair-compressed' => [['#8a2430', '#9c3a3f'], 4.0, self::scaled(self::seal(self::paper(self::WHITE, 4), 0x8A2430, 0x9C3A3F, 4), 4), 85];
+        yield 'close-pair-compressed' => [
+            ['#8a2430', '#9c3a3f'],
+            4.0,
+            self::scaled(self::seal(self::paper(self::WHITE, 4), 0x8A2430, 0x9C3A3F, 4), 4),
+            85,
+        ];
         $accent = self::seal(self::paper(self::WHITE, 4), 0x1D3B6F, 0xF3B61F, 4);
         imagefilledellipse($accent, 1820, 120, 80, 80, 0xC2185B);
         yield 'small-accent' => [['#1d3b6f', '#f3b61f', '#c2185b'], 2.5, self::scaled($accent, 4), null];

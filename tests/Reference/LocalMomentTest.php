@@ -7,10 +7,17 @@ namespace Tests\Reference;
 use Ikat\Core\Season\LocalMoment;
 use PHPUnit\Framework\TestCase;
 
-/** Wall-clock moments around clock changes in many zones, against Temporal (the polyfill by its authors), to the second. RFC 5545, section 3.3.5. */
+/**
+ * Wall-clock moments around clock changes in many zones, against Temporal (the polyfill by its authors), to the second. RFC 5545, section
+ * 3.3.5.
+ */
 final class LocalMomentTest extends TestCase
 {
-    private const ZONES = ['Europe/Berlin', 'Europe/London', 'Europe/Dublin', 'Africa/Casablanca', 'America/New_York', 'America/St_Johns', 'America/Santiago', 'America/Havana', 'Australia/Lord_Howe', 'Australia/Adelaide', 'Pacific/Auckland', 'Pacific/Chatham', 'Asia/Tehran', 'Asia/Kathmandu', 'UTC'];
+    private const ZONES = [
+        'Europe/Berlin', 'Europe/London', 'Europe/Dublin', 'Africa/Casablanca', 'America/New_York', 'America/St_Johns', 'America/Santiago',
+        'America/Havana', 'Australia/Lord_Howe', 'Australia/Adelaide', 'Pacific/Auckland', 'Pacific/Chatham', 'Asia/Tehran',
+        'Asia/Kathmandu', 'UTC',
+    ];
 
     /** The first report's own case. */
     public function testTheRepeatedHourIsItsFirstComing(): void
@@ -43,7 +50,13 @@ final class LocalMomentTest extends TestCase
             $zone = new \DateTimeZone($name);
             $their = new \DateTimeImmutable($theirs[$i]);
             // Zones change their rules; where the two databases are of different age, neither reading is wrong.
-            if ($zone->getOffset($their) !== (new \DateTimeImmutable($written, new \DateTimeZone('UTC')))->getTimestamp() - $their->getTimestamp() && self::isPlain($written, $zone)) {
+            if (
+                $zone
+                    ->getOffset($their) !== (new \DateTimeImmutable($written, new \DateTimeZone('UTC')))
+                    ->getTimestamp() - $their
+                    ->getTimestamp()
+                && self::isPlain($written, $zone)
+            ) {
                 $otherRules++;
 
                 continue;

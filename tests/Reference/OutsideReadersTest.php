@@ -22,7 +22,11 @@ final class OutsideReadersTest extends TestCase
 {
     private static function ask(string $script, string $input, string $argument = ''): string
     {
-        $process = proc_open(['node', __DIR__."/$script", ...($argument === '' ? [] : [$argument])], [['pipe', 'r'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            ['node', __DIR__."/$script", ...($argument === '' ? [] : [$argument])],
+            [['pipe', 'r'], ['pipe', 'w']],
+            $pipes,
+        );
         assert(is_resource($process));
         fwrite($pipes[0], $input);
         fclose($pipes[0]);
@@ -53,10 +57,18 @@ final class OutsideReadersTest extends TestCase
         }
     }
 
-    /** Design Tokens Format Module 2025.10, read by style-dictionary and by @terrazzo/parser: every color of a look, what follows what, gradients and alpha. */
+    /**
+     * Design Tokens Format Module 2025.10, read by style-dictionary and by @terrazzo/parser: every color of a look, what follows what,
+     * gradients and alpha.
+     */
     public function testTokensAreReadByOthers(): void
     {
-        $own = ['dark.on' => true, 'scheme.night.line' => '#ffffff40', 'scheme.night.gradient' => 'linear-gradient(135deg, {brand.main} 0%, #10204080 100%)', 'scheme.daylight.gradient' => 'radial-gradient(circle at 20% 30%, #ffffff 0%, {scheme.daylight.ground} 100%)'];
+        $own = [
+            'dark.on' => true,
+            'scheme.night.line' => '#ffffff40',
+            'scheme.night.gradient' => 'linear-gradient(135deg, {brand.main} 0%, #10204080 100%)',
+            'scheme.daylight.gradient' => 'radial-gradient(circle at 20% 30%, #ffffff 0%, {scheme.daylight.ground} 100%)',
+        ];
         $theme = Fixtures::theme()->wearing(ColorInventory::in(Fixtures::theme(), [new Layer(LayerKind::Look, 'Test', $own)]));
         $entries = PaletteEntry::ofLook(Fixtures::look($own), $theme);
         self::assertGreaterThan(300, count($entries));
@@ -67,14 +79,25 @@ final class OutsideReadersTest extends TestCase
         $resolved = Fixtures::look($own);
         foreach ($entries as $entry) {
             $isGradient = $entry->hex === '';
-            $stops = ! $isGradient ? [[$entry->hex, 0]] : array_map(static fn(array $s): array => [Alias::target($s['color']) === null ? $s['color'] : $resolved->text(Alias::target($s['color'])), $s['at']], Gradient::parse((string) $resolved->at($entry->name)->written)->stops);
+            $stops = ! $isGradient ? [[$entry->hex, 0]] : array_map(
+                static fn(array $s): array => [
+                    Alias::target($s['color']) === null ? $s['color'] : $resolved->text(Alias::target($s['color'])),
+                    $s['at'],
+                ],
+                Gradient::parse((string) $resolved->at($entry->name)->written)->stops,
+            );
             foreach (['terrazzo', 'dictionary'] as $reader) {
                 self::assertSame($isGradient ? 'gradient' : 'color', $read[$reader][$entry->name]['type'], "$reader $entry->name");
                 self::assertCount(count($stops), $read[$reader][$entry->name]['colors']);
                 foreach ($stops as $k => [$hex, $at]) {
                     $color = Color::parse($hex);
                     $theirs = $read[$reader][$entry->name]['colors'][$k];
-                    self::assertEqualsWithDelta([...$color->to(ColorSpace::Srgb)->numbers(), $color->alpha, $at / 100], [...$theirs['components'], $theirs['alpha'], $theirs['position']], 1e-5, "$reader $entry->name");
+                    self::assertEqualsWithDelta(
+                        [...$color->to(ColorSpace::Srgb)->numbers(), $color->alpha, $at / 100],
+                        [...$theirs['components'], $theirs['alpha'], $theirs['position']],
+                        1e-5,
+                        "$reader $entry->name",
+                    );
                 }
             }
         }

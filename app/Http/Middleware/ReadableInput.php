@@ -26,7 +26,10 @@ final class ReadableInput
         }
         foreach ([$request->query->all(), $request->request->all()] as $values) {
             if (! self::isReadable($values)) {
-                throw new HttpException(422, 'What was sent holds characters that cannot be read. Nothing was changed; go back and write them again.');
+                throw new HttpException(
+                    422,
+                    'What was sent holds characters that cannot be read. Nothing was changed; go back and write them again.',
+                );
             }
         }
         foreach ($request->cookies->all() as $name => $value) {

@@ -28,7 +28,8 @@ final class ColorPreview
      * @param string $value a CSS color that is being tried; empty for the color as it is
      * @param bool $isDark whether the window shows dark surroundings
      *
-     * @return array{lines: list<array{title: string, target: float, points: list<array{float, float}>}>, pairs: list<array{title: string, ratio: string, target: string, passes: bool}>, turned: array<string, string>}
+     * @return array{lines: list<array{title: string, target: float, points: list<array{float, float}>}>, pairs: list<array{title: string,
+     *     ratio: string, target: string, passes: bool}>, turned: array<string, string>}
      */
     public function of(Bench $bench, string $path, float $hue, string $value, bool $isDark): array
     {
@@ -79,7 +80,11 @@ final class ColorPreview
         $rows = [];
         foreach ($this->pairsOf($bench->inspection(), $path) as [$set, $pair]) {
             $ratio = $pair->ratio($palette, $set);
-            $rows[] = ['title' => $pair->title().($pair->large ? ', large' : ''), 'ratio' => ContrastFinding::ratioText($ratio), 'target' => ContrastFinding::ratioText($pair->target()), 'passes' => $ratio >= $pair->target(), 'share' => $ratio / $pair->target()];
+            $rows[] = [
+                'title' => $pair->title().($pair->large ? ', large' : ''), 'ratio' => ContrastFinding::ratioText($ratio),
+                'target' => ContrastFinding::ratioText($pair->target()), 'passes' => $ratio >= $pair->target(),
+                'share' => $ratio / $pair->target(),
+            ];
         }
         usort($rows, static fn(array $a, array $b): int => $a['share'] <=> $b['share']);
 
@@ -105,7 +110,10 @@ final class ColorPreview
                 return $its !== null && ($its->is($set) || $isDark && $its->is(ColorSet::of($set->scheme)));
             }) !== [];
             // What follows the color itself moves with it in the window already.
-            foreach ($set->isDark === $isDark && $isTouched ? array_filter($roles, static fn(string $role): bool => ! in_array($set->path($role), $paths, true)) : [] as $role) {
+            foreach ($set->isDark === $isDark && $isTouched ? array_filter(
+                $roles,
+                static fn(string $role): bool => ! in_array($set->path($role), $paths, true),
+            ) : [] as $role) {
                 $turned[SettingPath::property(ColorSet::of($set->scheme)->path($role))] = $palette->color($set, $role)->hex();
             }
         }
@@ -122,7 +130,11 @@ final class ColorPreview
         $change = new Change($path, null, $bench->catalog()->normalize($path, $value));
         $resolved = $bench->snapshot->with($bench->snapshot->own->with([$change]))->resolved();
 
-        return new SchemeColors($resolved, SchemeColors::sets($resolved, $bench->snapshot->theme()), $bench->inspection()->get(HeaderBackdrop::class));
+        return new SchemeColors(
+            $resolved,
+            SchemeColors::sets($resolved, $bench->snapshot->theme()),
+            $bench->inspection()->get(HeaderBackdrop::class),
+        );
     }
 
     /**

@@ -25,7 +25,11 @@ final class ColorQuestions
     {
         $cell = $this->panel($request, $look)->openCell() ?? throw new NotFoundHttpException();
 
-        return response()->json(Places::told($cell->title(), $cell->places, $cell->places === [] ? 'no part of the shop has this at present' : null));
+        return response()->json(Places::told(
+            $cell->title(),
+            $cell->places,
+            $cell->places === [] ? 'no part of the shop has this at present' : null,
+        ));
     }
 
     /** Which part of the shop an element belongs to, and the setting that says what it wears. */
@@ -39,7 +43,12 @@ final class ColorQuestions
         }
         [$setting, $places] = $found;
 
-        return response()->json(['path' => $setting->path, 'label' => $setting->label, 'now' => $setting->describe($bench->snapshot->resolved()->value($setting->path)), 'places' => [$page => $places]]);
+        return response()->json([
+            'path' => $setting->path,
+            'label' => $setting->label,
+            'now' => $setting->describe($bench->snapshot->resolved()->value($setting->path)),
+            'places' => [$page => $places],
+        ]);
     }
 
     /** How a color would read: its contrast lines at a hue, and its pairs at a value. */
@@ -47,7 +56,13 @@ final class ColorQuestions
     {
         $bench = $this->maker->make($request, $this->maker->look($look), StepKey::COLORS);
         try {
-            $shade = $preview->of($bench, $request->word('path'), $request->number('hue', 0.0), $request->word('value'), $request->flag('dark'));
+            $shade = $preview->of(
+                $bench,
+                $request->word('path'),
+                $request->number('hue', 0.0),
+                $request->word('value'),
+                $request->flag('dark'),
+            );
 
             return response()->json(['turned' => (object) $shade['turned']] + $shade);
         } catch (LookException $e) {

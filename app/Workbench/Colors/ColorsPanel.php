@@ -29,7 +29,9 @@ use Ikat\Core\Setting\Type\ColorType;
 final class ColorsPanel extends StepPanel
 {
     /** In the order of the work. */
-    public const TABS = ['schemes' => 'Schemes', 'brand' => 'Brand colors', 'pairs' => 'Pairs', 'dark' => 'In the dark', 'all' => 'All colors'];
+    public const TABS = [
+        'schemes' => 'Schemes', 'brand' => 'Brand colors', 'pairs' => 'Pairs', 'dark' => 'In the dark', 'all' => 'All colors',
+    ];
 
     protected const ASKED = ['open_finding'];
 
@@ -87,7 +89,10 @@ final class ColorsPanel extends StepPanel
 
     public function state(): array
     {
-        return ['open_scheme' => $this->scheme, 'open_path' => $this->selected, 'open_part' => $this->tab, 'open_pair' => $this->pair, 'shown' => $this->shown, 'open_finding' => $this->asked('open_finding')];
+        return [
+            'open_scheme' => $this->scheme, 'open_path' => $this->selected, 'open_part' => $this->tab, 'open_pair' => $this->pair,
+            'shown' => $this->shown, 'open_finding' => $this->asked('open_finding'),
+        ];
     }
 
     /**
@@ -97,7 +102,10 @@ final class ColorsPanel extends StepPanel
      */
     public function address(array $query): string
     {
-        return $this->bench->address(StepKey::COLORS.'?'.http_build_query([...['open_part' => $this->tab, 'open_scheme' => $this->scheme, 'open_path' => $this->selected], ...$query]));
+        return $this->bench->address(StepKey::COLORS.'?'.http_build_query([
+            ...['open_part' => $this->tab, 'open_scheme' => $this->scheme, 'open_path' => $this->selected],
+            ...$query,
+        ]));
     }
 
     /** The set of colors that is worked on: the open scheme's, or its own in dark surroundings. */
@@ -157,7 +165,13 @@ final class ColorsPanel extends StepPanel
             return $cells[$this->pair];
         }
         $failing = array_filter($cells, static fn(ContrastCell $c): bool => $c->severity !== null);
-        uasort($failing, static fn(ContrastCell $a, ContrastCell $b): int => [$a->severity?->rank(), $a->ratio / $a->target] <=> [$b->severity?->rank(), $b->ratio / $b->target]);
+        uasort(
+            $failing,
+            static fn(ContrastCell $a, ContrastCell $b): int => [
+                $a->severity?->rank(),
+                $a->ratio / $a->target,
+            ] <=> [$b->severity?->rank(), $b->ratio / $b->target],
+        );
 
         return array_values($failing)[0] ?? null;
     }
@@ -179,13 +193,25 @@ final class ColorsPanel extends StepPanel
         return $this->repair()->of($finding);
     }
 
+    /** @return list<Finding> of labels, messages and links that other eyes cannot tell apart */
+    public function alike(): array
+    {
+        return array_values(array_filter(
+            $this->bench->findingsIn(StepKey::COLORS),
+            static fn(Finding $f): bool => str_starts_with($f->key(), 'alike:') || str_starts_with($f->key(), 'link-like'),
+        ));
+    }
+
     /** What stands in the way where no change mends a finding. */
     public function whyUnmended(ContrastFinding $finding): string
     {
         return $this->repair()->why($finding);
     }
 
-    /** @return list<array{path: string, label: string, color: string, to: string, to_label: string, to_color: string, difference: float, was: bool}> roles that follow nothing */
+    /**
+     * @return list<array{path: string, label: string, color: string, to: string, to_label: string, to_color: string, difference: float,
+     *     was: bool}> roles that follow nothing
+     */
     public function departures(): array
     {
         $now = $this->bench->snapshot;
@@ -217,7 +243,11 @@ final class ColorsPanel extends StepPanel
             $best = null;
             foreach ($wearers as [$setting, $places]) {
                 // Of two that name the same element the one with fewer is meant: a band, not the page around it.
-                if (in_array($element, $places, true) && $look->at($setting->path)->unmet === null && ($best === null || count($places) < count($best[1]))) {
+                if (
+                    in_array($element, $places, true)
+                    && $look->at($setting->path)->unmet === null
+                    && ($best === null || count($places) < count($best[1]))
+                ) {
                     $best = [$setting, $places];
                 }
             }
@@ -234,7 +264,8 @@ final class ColorsPanel extends StepPanel
     {
         $found = [];
         // Plain rows: an edit asks this each time, and needs no journal of it.
-        foreach ($this->bench->look->edits()->orderByDesc('sequence')->limit(self::RECENT)->toBase()->pluck('settings_changed') as $changes) {
+        $latest = $this->bench->look->edits()->orderByDesc('sequence')->limit(self::RECENT)->toBase();
+        foreach ($latest->pluck('settings_changed') as $changes) {
             foreach (json_decode((string) $changes, true, 8, JSON_THROW_ON_ERROR) as $change) {
                 if (is_string($change['after'] ?? null) && preg_match('/^#[0-9a-f]{6}$/', $change['after'])) {
                     $found[$change['after']] = true;
@@ -248,7 +279,10 @@ final class ColorsPanel extends StepPanel
     /** @return list<ContrastFinding> */
     private function findingsOf(ColorSet $set): array
     {
-        return array_values(array_filter($this->bench->findings(), static fn(Finding $f): bool => $f instanceof ContrastFinding && $f->set->is($set)));
+        return array_values(array_filter(
+            $this->bench->findings(),
+            static fn(Finding $f): bool => $f instanceof ContrastFinding && $f->set->is($set),
+        ));
     }
 
     /** @return list<ColorSet> the sets of colors the table shows */

@@ -61,7 +61,10 @@ final class ColorsStep implements Step
     public function addressOfFinding(Finding $finding, Bench $bench): string
     {
         if ($finding instanceof ContrastFinding) {
-            return self::address(['open_scheme' => $finding->scheme, 'open_path' => $finding->inkPath, 'open_finding' => $finding->key, 'open_part' => $finding->set->isDark ? 'dark' : 'schemes']);
+            return self::address([
+                'open_scheme' => $finding->scheme, 'open_path' => $finding->inkPath, 'open_finding' => $finding->key,
+                'open_part' => $finding->set->isDark ? 'dark' : 'schemes',
+            ]);
         }
 
         return $bench->catalog()->has($finding->path()) ? $bench->addressWithin($finding->path()) : $this->key();

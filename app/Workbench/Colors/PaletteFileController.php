@@ -25,7 +25,15 @@ final class PaletteFileController
         $found = $this->answer->look($look);
         [$ending, $type] = PaletteFile::FORMATS[$format] ?? throw new NotFoundHttpException();
 
-        return response(PaletteFile::write($format, PaletteEntry::ofLook($this->looks->of($found)->resolved(), $this->looks->of($found)->theme()), "$found->name, {$found->storefront->name}"), 200, ['Content-Type' => "$type; charset=UTF-8", 'Content-Disposition' => "attachment; filename=\"palette.$ending\""]);
+        return response(
+            PaletteFile::write(
+                $format,
+                PaletteEntry::ofLook($this->looks->of($found)->resolved(), $this->looks->of($found)->theme()),
+                "$found->name, {$found->storefront->name}",
+            ),
+            200,
+            ['Content-Type' => "$type; charset=UTF-8", 'Content-Disposition' => "attachment; filename=\"palette.$ending\""],
+        );
     }
 
     /** Colors of a file, told by their names; what was not understood is listed. */
@@ -37,8 +45,16 @@ final class PaletteFileController
         }
         $found = $this->answer->look($look);
         $read = PaletteFile::read(mb_scrub((string) file_get_contents($file->getPathname())));
-        $taken = PaletteTaking::of($this->looks->of($found)->resolved(), $this->looks->of($found)->theme(), $found->ownChanges(), $read['colors'], $request->flag('adds'));
-        $made = $taken['changes'] === [] ? null : ($this->edit)($found, $taken['changes'], $request->id('seen'), EditAnswer::author($request), 'colors of a file');
+        $taken = PaletteTaking::of(
+            $this->looks->of($found)->resolved(),
+            $this->looks->of($found)->theme(),
+            $found->ownChanges(),
+            $read['colors'],
+            $request->flag('adds'),
+        );
+        $made = $taken['changes'] === []
+            ? null
+            : ($this->edit)($found, $taken['changes'], $request->id('seen'), EditAnswer::author($request), 'colors of a file');
 
         return $this->answer->to($request, $found, $made, ['report' => [
             'taken' => $taken['taken'],
@@ -61,6 +77,16 @@ final class PaletteFileController
         }
         $changes = array_combine(array_map(static fn(string $key): string => "brand.$key", array_keys($taken)), $taken);
 
-        return $this->answer->to($request, $found, ($this->edit)($found, $changes, $request->id('seen'), EditAnswer::author($request), "colors of {$theme->starters[$base->starter]->title}"));
+        return $this->answer->to(
+            $request,
+            $found,
+            ($this->edit)(
+                $found,
+                $changes,
+                $request->id('seen'),
+                EditAnswer::author($request),
+                "colors of {$theme->starters[$base->starter]->title}",
+            ),
+        );
     }
 }

@@ -51,7 +51,12 @@ final class SchemeController
             return self::refuse('Choose the brand color that everything shall follow instead.');
         }
 
-        return $this->make($request, $found, BrandFollowers::without($resolved, $theme, $key, $heir, $request->pairs('instead')), "without {$theme->brandColors[$key]}");
+        return $this->make(
+            $request,
+            $found,
+            BrandFollowers::without($resolved, $theme, $key, $heir, $request->pairs('instead')),
+            "without {$theme->brandColors[$key]}",
+        );
     }
 
     /** A scheme from a ground and a brand color, all other roles proposed. */
@@ -96,11 +101,20 @@ final class SchemeController
         $scheme = $request->word('key');
         $heir = $request->word('heir');
         if (! isset($theme->schemes[$scheme], $theme->schemes[$heir]) || $scheme === $heir) {
-            return self::refuse(count($theme->schemes) === 1 ? 'This is the only scheme, so it stays.' : 'Choose the scheme that its parts shall wear instead.');
+            return self::refuse(
+                count($theme->schemes) === 1
+                    ? 'This is the only scheme, so it stays.'
+                    : 'Choose the scheme that its parts shall wear instead.',
+            );
         }
         $request->merge(['open_scheme' => $heir]);
 
-        return $this->make($request, $found, SchemeUses::without($resolved, $theme, $scheme, $heir, $request->pairs('instead')), "without {$theme->schemes[$scheme]}");
+        return $this->make(
+            $request,
+            $found,
+            SchemeUses::without($resolved, $theme, $scheme, $heir, $request->pairs('instead')),
+            "without {$theme->schemes[$scheme]}",
+        );
     }
 
     /**
@@ -127,7 +141,11 @@ final class SchemeController
     private function make(TypedRequest $request, Look $look, array $changes, string $label): Response
     {
 
-        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->id('seen'), EditAnswer::author($request), $label));
+        return $this->answer->to(
+            $request,
+            $look,
+            ($this->edit)($look, $changes, $request->id('seen'), EditAnswer::author($request), $label),
+        );
     }
 
     /** @return array{ResolvedLook, Theme} */

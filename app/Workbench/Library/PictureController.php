@@ -87,7 +87,11 @@ final class PictureController
     private function queued(TypedRequest $request, int $look, ?Task $task): View|Response
     {
         return $task === null
-            ? response('Many large pictures are waiting already. Try again when some of them are done.', 422, ['Content-Type' => 'text/plain; charset=UTF-8'])
+            ? response(
+                'Many large pictures are waiting already. Try again when some of them are done.',
+                422,
+                ['Content-Type' => 'text/plain; charset=UTF-8'],
+            )
             : $this->library($request, $look, null);
     }
 
@@ -104,7 +108,10 @@ final class PictureController
         $asked = mb_substr($request->word('find'), 0, 80);
         $page = $request->whole('page', 1, 1, 10_000);
         $like = '%'.addcslashes($asked, '\\%_').'%';
-        $pictures = Picture::query()->when($asked !== '', static fn($q) => $q->where(static fn($q) => $q->where('alt', 'like', $like)->orWhere('name', 'like', $like)))
+        $pictures = Picture::query()->when(
+            $asked !== '',
+            static fn($q) => $q->where(static fn($q) => $q->where('alt', 'like', $like)->orWhere('name', 'like', $like)),
+        )
             ->orderByDesc('id')->offset(($page - 1) * self::AT_ONCE)->limit(self::AT_ONCE + 1)->get();
 
         return [

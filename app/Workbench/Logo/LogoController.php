@@ -25,7 +25,13 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** The logo: brought in, trimmed, made in another color, its colors taken. Every one is one edit of the look. */
 final class LogoController
 {
-    public function __construct(private readonly EditAnswer $answer, private readonly LookReader $looks, private readonly LogoInspector $logos, private readonly EditLook $edit, private readonly KeepPicture $keep) {}
+    public function __construct(
+        private readonly EditAnswer $answer,
+        private readonly LookReader $looks,
+        private readonly LogoInspector $logos,
+        private readonly EditLook $edit,
+        private readonly KeepPicture $keep,
+    ) {}
 
     /** A file chosen, dropped or pasted. */
     public function upload(TypedRequest $request, int $look): Response
@@ -35,7 +41,8 @@ final class LogoController
             return EditAnswer::refuse('Choose a file, drop one here, or paste a picture.');
         }
         if (Tasks::isHeavy($file)) {
-            return EditAnswer::refuse('A logo needs no more than 16 million pixels, and this one has more. Save it smaller, and try again.');
+            return EditAnswer::refuse('A logo needs no more than 16 million pixels, and this one has more. Save it smaller, and try '
+                .'again.');
         }
         $found = $this->answer->look($look);
         $name = $this->looks->of($found)->resolved()->text('header.logo.name');
@@ -45,11 +52,17 @@ final class LogoController
             return EditAnswer::refuse($e->getMessage());
         }
         if ($this->logos->facts($picture)->trim === null) {
-            return EditAnswer::refuse('Nothing is drawn on that picture, so it cannot be a logo. It is in the picture library, and the logo is as it was.');
+            return EditAnswer::refuse('Nothing is drawn on that picture, so it cannot be a logo. It is in the picture library, and the '
+                .'logo is as it was.');
         }
         $path = $request->word('as') === 'dark' ? 'header.logo.dark' : 'header.logo.picture';
 
-        return $this->made($request, $found, ['header.logo.kind' => 'picture', $path => $picture->name], $path === 'header.logo.dark' ? 'a logo for dark grounds' : 'a new logo');
+        return $this->made(
+            $request,
+            $found,
+            ['header.logo.kind' => 'picture', $path => $picture->name],
+            $path === 'header.logo.dark' ? 'a logo for dark grounds' : 'a new logo',
+        );
     }
 
     public function trim(TypedRequest $request, int $look): Response
@@ -61,7 +74,12 @@ final class LogoController
             return EditAnswer::refuse('There is nothing to trim.');
         }
 
-        return $this->made($request, $found, ['header.logo.picture' => $this->keep->derive($picture, 'trimmed', $trimmed)->name], 'margins trimmed');
+        return $this->made(
+            $request,
+            $found,
+            ['header.logo.picture' => $this->keep->derive($picture, 'trimmed', $trimmed)->name],
+            'margins trimmed',
+        );
     }
 
     /** A lighter version of a one-ink logo for dark grounds, or a darker one in its place. */
@@ -71,7 +89,8 @@ final class LogoController
         $resolved = $this->looks->of($found)->resolved();
         $picture = $this->logos->picture($resolved) ?? throw new NotFoundHttpException();
         if (! $this->logos->facts($picture)->isOneInk()) {
-            return EditAnswer::refuse('Only a logo of one ink on a clear ground can be made in another color. Bring a second file for dark grounds instead.');
+            return EditAnswer::refuse('Only a logo of one ink on a clear ground can be made in another color. Bring a second file for '
+                .'dark grounds instead.');
         }
         $isLight = $request->word('make') === 'light';
         $hex = $resolved->text($isLight ? 'brand.paper' : 'brand.ink');
@@ -81,7 +100,12 @@ final class LogoController
         }
         $made = $this->keep->derive($picture, $isLight ? 'light' : 'dark', $inColor);
 
-        return $this->made($request, $found, [$isLight ? 'header.logo.dark' : 'header.logo.picture' => $made->name], $isLight ? 'a lighter logo for dark grounds' : 'a darker logo');
+        return $this->made(
+            $request,
+            $found,
+            [$isLight ? 'header.logo.dark' : 'header.logo.picture' => $made->name],
+            $isLight ? 'a lighter logo for dark grounds' : 'a darker logo',
+        );
     }
 
     /** Takes a proposal of brand colors made from the logo, on the look's own theme or another. */
@@ -89,16 +113,37 @@ final class LogoController
     {
         $found = $this->answer->look($look);
         $base = $request->has('theme') ? $bases->named($request->word('theme'), $request->word('starter')) : null;
-        $proposal = $proposals->proposals($found, $this->inks($this->looks->of($found)->resolved()), $base)[$request->whole('proposal', 0, 0, 20)] ?? throw new NotFoundHttpException();
+        $proposal = $proposals->proposals(
+            $found,
+            $this->inks($this->looks->of($found)->resolved()),
+            $base,
+        )[$request->whole('proposal', 0, 0, 20)] ?? throw new NotFoundHttpException();
 
-        return $this->answer->to($request, $found, $take($found, $base ?? $this->looks->of($found)->base, $request->id('seen'), EditAnswer::author($request), LogoProposals::changes($found, $proposal), $base === null ? 'colors from the logo' : null));
+        return $this->answer->to(
+            $request,
+            $found,
+            $take(
+                $found,
+                $base ?? $this->looks->of($found)->base,
+                $request->id('seen'),
+                EditAnswer::author($request),
+                LogoProposals::changes($found, $proposal),
+                $base === null ? 'colors from the logo' : null,
+            ),
+        );
     }
 
     public function mailbox(int $look): View
     {
         $found = $this->answer->look($look);
 
-        return view('workbench.logo.mailbox', ['look' => $found, 'mails' => Mail::query()->where('storefront_id', $found->storefront_id)->orderByDesc('id')->limit(50)->get()]);
+        return view(
+            'workbench.logo.mailbox',
+            [
+                'look' => $found,
+                'mails' => Mail::query()->where('storefront_id', $found->storefront_id)->orderByDesc('id')->limit(50)->get(),
+            ],
+        );
     }
 
     /** @return list<string> */
@@ -113,6 +158,10 @@ final class LogoController
     private function made(TypedRequest $request, Look $look, array $changes, string $label): Response
     {
 
-        return $this->answer->to($request, $look, ($this->edit)($look, $changes, $request->id('seen'), EditAnswer::author($request), $label));
+        return $this->answer->to(
+            $request,
+            $look,
+            ($this->edit)($look, $changes, $request->id('seen'), EditAnswer::author($request), $label),
+        );
     }
 }

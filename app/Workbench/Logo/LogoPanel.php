@@ -20,18 +20,23 @@ final class LogoPanel extends ControlsPanel
 {
     protected const ASKED = ['open_control'];
 
-    /** Settings whose controls show only where another has one of these values: path => [path, values] */
-    private const SHOWN_WHEN = [
-        'icon.letters' => ['icon.from', ['letters']], 'icon.ink' => ['icon.from', ['letters']], 'icon.file' => ['icon.from', ['file']],
-        'icon.x' => ['icon.from', ['region']], 'icon.y' => ['icon.from', ['region']], 'icon.size' => ['icon.from', ['region']],
+    /** The controls of the icons; those that show only where the mark comes from one source, with it. */
+    private const ICON_CONTROLS = [
+        'icon.letters' => 'letters', 'icon.ink' => 'letters', 'icon.x' => 'region', 'icon.y' => 'region', 'icon.size' => 'region',
+        'icon.file' => 'file',
+        'icon.ground' => null, 'icon.form' => null, 'icon.space' => null,
     ];
 
     /** Those that show with a logo picture alone, and those that show without one alone. */
     private const WITH_PICTURE = ['header.logo.dark', 'header.logo.plate'];
     private const WITHOUT_PICTURE = ['header.logo.sign'];
 
-    public function __construct(Bench $bench, TypedRequest $request, public readonly LogoInspector $logos, private readonly LogoProposals $proposals)
-    {
+    public function __construct(
+        Bench $bench,
+        TypedRequest $request,
+        public readonly LogoInspector $logos,
+        private readonly LogoProposals $proposals,
+    ) {
         parent::__construct($bench, $request);
     }
 
@@ -64,6 +69,12 @@ final class LogoPanel extends ControlsPanel
         return LogoProposals::changes($this->bench->look, $proposal);
     }
 
+    /** @return list<string> the settings of the icons that have a control while the mark comes from that source */
+    public function iconControls(string $from): array
+    {
+        return array_keys(array_filter(self::ICON_CONTROLS, static fn(?string $source): bool => in_array($source, [null, $from], true)));
+    }
+
     /** The setting somebody looked for whose control has no place in the panel as the look stands; null when it has one. */
     public function extra(): ?Setting
     {
@@ -71,9 +82,12 @@ final class LogoPanel extends ControlsPanel
         if (! $this->bench->catalog()->has($path) || $this->bench->setting($path)->step !== StepKey::LOGO) {
             return null;
         }
-        [$other, $values] = self::SHOWN_WHEN[$path] ?? [null, []];
         $isShown = match (true) {
-            $other !== null => in_array($this->bench->snapshot->resolved()->text($other), $values, true),
+            array_key_exists($path, self::ICON_CONTROLS) => in_array(
+                $path,
+                $this->iconControls($this->bench->snapshot->resolved()->text('icon.from')),
+                true,
+            ),
             in_array($path, self::WITH_PICTURE, true) => $this->picture() !== null,
             in_array($path, self::WITHOUT_PICTURE, true) => $this->picture() === null,
             default => true,

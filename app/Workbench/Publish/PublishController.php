@@ -25,7 +25,11 @@ final class PublishController
         $found = $this->maker->look($look);
         // What the owner saw is what goes out: an edit made meanwhile by somebody else is looked at first.
         if ($request->id('seen') !== $found->head) {
-            return response('Somebody edited this look after you opened the summary. Look at the new summary, then publish.', 409, ['Content-Type' => 'text/plain; charset=UTF-8']);
+            return response(
+                'Somebody edited this look after you opened the summary. Look at the new summary, then publish.',
+                409,
+                ['Content-Type' => 'text/plain; charset=UTF-8'],
+            );
         }
         try {
             $release = $publish($found, $this->author($request), $request->word('reason', '', 500));
@@ -33,7 +37,11 @@ final class PublishController
             return EditAnswer::refuse($e->getMessage());
         }
 
-        $this->audit->note('published', "release $release->number of {$found->storefront->name}".($release->reason === null ? '' : ", in spite of findings: $release->reason"));
+        $this->audit->note(
+            'published',
+            "release $release->number of {$found->storefront->name}"
+                .($release->reason === null ? '' : ", in spite of findings: $release->reason"),
+        );
 
         return $this->answer($request, $look, "Release $release->number is live.");
     }
@@ -51,7 +59,11 @@ final class PublishController
 
     private function answer(TypedRequest $request, int $look, string $words): Response
     {
-        return $this->maker->answer('workbench.shell.answer', $this->maker->make($request, $this->maker->look($look), PublishStep::KEY), ['tells' => ['ikat:published' => ['words' => $words]]]);
+        return $this->maker->answer(
+            'workbench.shell.answer',
+            $this->maker->make($request, $this->maker->look($look), PublishStep::KEY),
+            ['tells' => ['ikat:published' => ['words' => $words]]],
+        );
     }
 
     private function author(TypedRequest $request): string

@@ -54,6 +54,9 @@ final class PublishPanel extends StepPanel
     /** @return Collection<int, Release> */
     public function releases(): Collection
     {
-        return $this->bench->look->storefront->releases()->limit(self::RELEASES)->get(['id', 'store_id', 'storefront_id', 'number', 'findings', 'reason', 'author', 'created_at']);
+        return $this->bench->look->storefront
+            ->releases()
+            ->limit(self::RELEASES)
+            ->get(['id', 'store_id', 'storefront_id', 'number', 'findings', 'reason', 'author', 'created_at']);
     }
 }

@@ -165,7 +165,10 @@ final class Bench
         $of = SettingPath::of($path);
         $theme = $this->snapshot->theme();
 
-        return $of->brand !== null && ! isset($theme->brandColors[$of->brand]) || $of->scheme !== null && ! isset($theme->schemes[$of->scheme]);
+        return $of->brand !== null
+            && ! isset($theme->brandColors[$of->brand])
+            || $of->scheme !== null
+            && ! isset($theme->schemes[$of->scheme]);
     }
 
     /** The scheme that the part a setting belongs to wears, as far as one can say. */
@@ -248,7 +251,11 @@ final class Bench
     /** @return Collection<int, Edit> */
     private function lines(): Collection
     {
-        return $this->lines ??= $this->look->edits()->whereIn('sequence', array_unique([$this->look->head, $this->look->undo_at, $this->look->redo_at]))->get()->keyBy('sequence');
+        return $this->lines ??= $this->look
+            ->edits()
+            ->whereIn('sequence', array_unique([$this->look->head, $this->look->undo_at, $this->look->redo_at]))
+            ->get()
+            ->keyBy('sequence');
     }
 
     public function live(): ?Release
@@ -270,7 +277,12 @@ final class Bench
     /** @return Collection<int, Storefront> */
     public function storefronts(): Collection
     {
-        return Storefront::query()->with(['looks' => static fn($q) => $q->whereNull('put_away_at')->select(['id', 'store_id', 'storefront_id', 'name'])->limit(self::LOOKS)])->orderBy('id')->get();
+        return Storefront::query()
+            ->with(['looks' => static fn($q) => $q->whereNull('put_away_at')->select([
+                'id', 'store_id', 'storefront_id', 'name',
+            ])->limit(self::LOOKS)])
+            ->orderBy('id')
+            ->get();
     }
 
     /** Looks of a storefront that are offered in the bar; Start lists them all. */
@@ -279,18 +291,24 @@ final class Bench
     /** @return array<string, list<int>> page => elements */
     public function places(string $path): array
     {
-        return $this->inspection()->get(ReachIndex::class)->placesOf($path, $this->inspection()->look, $this->inspection()->get(CompiledLook::class));
+        return $this->inspection()
+            ->get(ReachIndex::class)
+            ->placesOf($path, $this->inspection()->look, $this->inspection()->get(CompiledLook::class));
     }
 
     public function whyNowhere(string $path): ?string
     {
-        return $this->inspection()->get(ReachIndex::class)->whyNowhere($path, $this->inspection()->look, $this->inspection()->get(CompiledLook::class));
+        return $this->inspection()
+            ->get(ReachIndex::class)
+            ->whyNowhere($path, $this->inspection()->look, $this->inspection()->get(CompiledLook::class));
     }
 
     /** @return array<string, list<int>> page => elements: once something is opened, pointed at or focused */
     public function latentPlaces(string $path): array
     {
-        return $this->inspection()->get(ReachIndex::class)->latentPlacesOf($path, $this->inspection()->look, $this->inspection()->get(CompiledLook::class));
+        return $this->inspection()
+            ->get(ReachIndex::class)
+            ->latentPlacesOf($path, $this->inspection()->look, $this->inspection()->get(CompiledLook::class));
     }
 
     /** What of the last edit can be seen; null when it was none of one setting. */
@@ -301,7 +319,10 @@ final class Bench
         if (count($changes) !== 1 || ! $this->catalog()->has($changes[0]->path)) {
             return null;
         }
-        $before = fn(): Inspection => $this->inspector->inspect($this->look, $this->snapshot->with($this->snapshot->own->with([$changes[0]->reversed()])));
+        $before = fn(): Inspection => $this->inspector->inspect(
+            $this->look,
+            $this->snapshot->with($this->snapshot->own->with([$changes[0]->reversed()])),
+        );
 
         return $this->lastReach ??= EditReach::of($changes[0], $this->inspection(), $before);
     }

@@ -36,7 +36,20 @@ final class BenchMaker
         $user = $request->user();
         assert($user instanceof User);
 
-        return new Bench($request, $look, $this->steps->orFirst($step === '' ? $request->word('step') : $step), $user, $this->steps, $this->looks, $this->inspector, $this->drafts, $this->pictures, $this->trials, $this->pages, $this->store);
+        return new Bench(
+            $request,
+            $look,
+            $this->steps->orFirst($step === '' ? $request->word('step') : $step),
+            $user,
+            $this->steps,
+            $this->looks,
+            $this->inspector,
+            $this->drafts,
+            $this->pictures,
+            $this->trials,
+            $this->pages,
+            $this->store,
+        );
     }
 
     public function look(int $id): Look

@@ -80,7 +80,10 @@ class ControlsPanel extends StepPanel
     public function nextNumber(Setting $list, string $kind): int
     {
         assert($list->type instanceof ItemsType);
-        $taken = array_map(static fn(Item $i): int => $i->kind === $kind ? $i->number : 0, Item::listed($list->type->prefix, $this->bench->inspection()->look->text($list->path)));
+        $taken = array_map(
+            static fn(Item $i): int => $i->kind === $kind ? $i->number : 0,
+            Item::listed($list->type->prefix, $this->bench->inspection()->look->text($list->path)),
+        );
         foreach (array_keys($this->bench->snapshot->own->own) as $path) {
             $item = SettingPath::of($path)->item;
             if ($item?->prefix === $list->type->prefix && $item->kind === $kind) {

@@ -48,7 +48,10 @@ final class EditAnswer
     private static function event(Bench $bench, ?Edit $made): array
     {
         $changes = $made === null ? [] : $made->entry()->changes;
-        $structural = array_filter($changes, static fn(Change $c): bool => ! $bench->catalog()->has($c->path) || ! $bench->setting($c->path)->isCss());
+        $structural = array_filter(
+            $changes,
+            static fn(Change $c): bool => ! $bench->catalog()->has($c->path) || ! $bench->setting($c->path)->isCss(),
+        );
 
         return [
             'sheet' => $bench->sheet(),

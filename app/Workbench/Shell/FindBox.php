@@ -19,15 +19,26 @@ final class FindBox
     /** @return list<Entry> */
     public static function find(string $asked, Bench $bench): array
     {
-        return Finder::find($asked, [...self::commands($bench), ...self::pages($bench), ...self::findings($bench), ...self::settings($bench)]);
+        return Finder::find(
+            $asked,
+            [...self::commands($bench), ...self::pages($bench), ...self::findings($bench), ...self::settings($bench)],
+        );
     }
 
     /** @return list<Entry> */
     private static function settings(Bench $bench): array
     {
         return array_values(array_map(
-            static fn(Setting $s): Entry => new Entry('setting', $s->label, $bench->addressOfSetting($s->path), "$s->keywords $s->step $s->path ".Parts::label($s->part)),
-            array_filter($bench->catalog()->all(), static fn(Setting $s): bool => ! $bench->isPutAway($s->path) && ! ($s->type instanceof KeysType && $s->type->isAway)),
+            static fn(Setting $s): Entry => new Entry(
+                'setting',
+                $s->label,
+                $bench->addressOfSetting($s->path),
+                "$s->keywords $s->step $s->path ".Parts::label($s->part),
+            ),
+            array_filter(
+                $bench->catalog()->all(),
+                static fn(Setting $s): bool => ! $bench->isPutAway($s->path) && ! ($s->type instanceof KeysType && $s->type->isAway),
+            ),
         ));
     }
 

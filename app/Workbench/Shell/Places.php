@@ -16,7 +16,10 @@ final class Places
     /** @return list<int> the element pointed at and those around it, inside out */
     public static function asked(TypedRequest $request): array
     {
-        return array_map(static fn(string $n): int => preg_match('/^\d{1,6}$/D', $n) === 1 ? (int) $n : -1, array_slice(explode(',', $request->word('elements', '', 4000)), 0, self::MOST));
+        return array_map(
+            static fn(string $n): int => preg_match('/^\d{1,6}$/D', $n) === 1 ? (int) $n : -1,
+            array_slice(explode(',', $request->word('elements', '', 4000)), 0, self::MOST),
+        );
     }
 
     /**
@@ -26,6 +29,9 @@ final class Places
      */
     public static function told(string $label, array $places, ?string $why): array
     {
-        return ['label' => $label, 'places' => $places, 'count' => array_sum(array_map(count(...), $places)), 'pages' => array_intersect_key(SamplePages::labels(), $places), 'why' => $why];
+        return [
+            'label' => $label, 'places' => $places, 'count' => array_sum(array_map(count(...), $places)),
+            'pages' => array_intersect_key(SamplePages::labels(), $places), 'why' => $why,
+        ];
     }
 }

@@ -37,7 +37,11 @@ final class QuestionController
         $path = $request->word('path');
         $setting = $bench->setting($path);
 
-        return response()->json(Places::told($setting->label, $bench->places($path), $bench->whyNowhere($path)) + ['later' => (object) $bench->latentPlaces($path)]);
+        return response()->json(Places::told(
+            $setting->label,
+            $bench->places($path),
+            $bench->whyNowhere($path),
+        ) + ['later' => (object) $bench->latentPlaces($path)]);
     }
 
     /** What an element of the window is made of: its settings, the value of each, and why it is that. */
@@ -45,7 +49,10 @@ final class QuestionController
     {
         $bench = $this->maker->make($request, $this->maker->look($look));
         $resolved = $bench->snapshot->resolved();
-        $settings = array_map($bench->setting(...), $bench->inspection()->get(ReachIndex::class)->settingsAt($request->word('page'), Places::asked($request), $resolved));
+        $settings = array_map(
+            $bench->setting(...),
+            $bench->inspection()->get(ReachIndex::class)->settingsAt($request->word('page'), Places::asked($request), $resolved),
+        );
         // Colors first: they are what is asked about most.
         usort($settings, static fn($a, $b): int => ($b->type instanceof ColorType) <=> ($a->type instanceof ColorType));
 
@@ -69,7 +76,14 @@ final class QuestionController
             default => $store->targets($asked),
         };
 
-        return view('workbench.shell.offers', ['groups' => array_filter($groups), 'asked' => $asked, 'nowhere' => $request->word('kind') === 'target' ? 'nowhere' : 'Add one…']);
+        return view(
+            'workbench.shell.offers',
+            [
+                'groups' => array_filter($groups),
+                'asked' => $asked,
+                'nowhere' => $request->word('kind') === 'target' ? 'nowhere' : 'Add one…',
+            ],
+        );
     }
 
     /** What runs at a moment of the window's clock, in words. */
@@ -94,6 +108,9 @@ final class QuestionController
             return response()->noContent();
         }
 
-        return view('workbench.shell.pulse', ['look' => $found, 'edit' => $found->edits()->where('sequence', $found->head)->firstOrFail(), 'step' => $request->word('step')]);
+        return view(
+            'workbench.shell.pulse',
+            ['look' => $found, 'edit' => $found->edits()->where('sequence', $found->head)->firstOrFail(), 'step' => $request->word('step')],
+        );
     }
 }

@@ -43,7 +43,12 @@ final class PackageWriter
         $catalog = $this->looks->of($look)->catalog();
         $own = $pictures = [];
         foreach ($look->ownChanges()->own as $path => $value) {
-            if (in_array($path, Base::PATHS, true) || ! $catalog->has($path) || in_array($catalog->get($path)->type::class, self::SHOPS_OWN, true) || self::isOfThisShop(SettingPath::of($path))) {
+            if (
+                in_array($path, Base::PATHS, true)
+                || ! $catalog->has($path)
+                || in_array($catalog->get($path)->type::class, self::SHOPS_OWN, true)
+                || self::isOfThisShop(SettingPath::of($path))
+            ) {
                 continue;
             }
             if ($catalog->get($path)->type instanceof PictureType) {
@@ -59,12 +64,19 @@ final class PackageWriter
             $own[$path] = $value;
         }
         if ($own !== []) {
-            $tokens['$extensions'][ThemeTokens::EXTENSION]['starters'][Str::slug($look->name) ?: 'look'] = ['title' => $look->name, 'words' => "As “{$look->name}” wears it.", 'settings' => $own];
+            $tokens['$extensions'][ThemeTokens::EXTENSION]['starters'][Str::slug($look->name) ?: 'look'] = [
+                'title' => $look->name,
+                'words' => "As “{$look->name}” wears it.",
+                'settings' => $own,
+            ];
         }
         $file = (string) tempnam(sys_get_temp_dir(), 'ikat-zip-');
         $zip = new \ZipArchive();
         $zip->open($file, \ZipArchive::OVERWRITE);
-        $zip->addFromString(PackageRules::TOKENS, json_encode($tokens, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        $zip->addFromString(
+            PackageRules::TOKENS,
+            json_encode($tokens, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+        );
         $zip->addFromString(PackageRules::STYLES, $this->looks->themes->ownStylesheet($theme));
         foreach ($pictures as $name => $png) {
             $zip->addFromString("pictures/$name.png", $png);

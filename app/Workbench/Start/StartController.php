@@ -34,7 +34,11 @@ final class StartController
         $merge = $bases->upgrade($found) ?? throw new NotFoundHttpException();
         $decisions = $request->pairs('decide');
 
-        return $this->answer->to($request, $found, $take($found, $merge->base, $request->id('seen'), EditAnswer::author($request), $merge->changes($decisions)));
+        return $this->answer->to(
+            $request,
+            $found,
+            $take($found, $merge->base, $request->id('seen'), EditAnswer::author($request), $merge->changes($decisions)),
+        );
     }
 
     public function rename(TypedRequest $request, int $look, KeepLooks $keep): Response

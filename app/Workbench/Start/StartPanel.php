@@ -38,8 +38,13 @@ final class StartPanel extends ControlsPanel
     /** Looks that are listed at once, the latest first. */
     private const LOOKS = 20;
 
-    public function __construct(Bench $bench, TypedRequest $request, public readonly Bases $bases, private readonly LogoInspector $logos, private readonly LogoProposals $proposals)
-    {
+    public function __construct(
+        Bench $bench,
+        TypedRequest $request,
+        public readonly Bases $bases,
+        private readonly LogoInspector $logos,
+        private readonly LogoProposals $proposals,
+    ) {
         parent::__construct($bench, $request);
     }
 
@@ -80,7 +85,10 @@ final class StartPanel extends ControlsPanel
         return $this->logos->picture($this->bench->snapshot->resolved());
     }
 
-    /** @return list<array{Theme, PaletteProposal, array<string, ?string>}> themes that suit the kind of shop, in the logo's colors, and what taking one changes */
+    /**
+     * @return list<array{Theme, PaletteProposal, array<string, ?string>}> themes that suit the kind of shop, in the logo's colors, and what
+     *     taking one changes
+     */
     public function beginnings(Picture $logo): array
     {
         $suiting = array_flip(self::KINDS[$this->kind()][1]);
@@ -111,7 +119,10 @@ final class StartPanel extends ControlsPanel
 
         return Look::query()->where('storefront_id', $this->bench->look->storefront_id)
             ->when($asked !== '', static fn($q) => $q->where('name', 'like', '%'.addcslashes($asked, '\\%_').'%'))
-            ->orderByRaw('id = ? desc', [$this->bench->look->id])->orderByRaw('put_away_at is not null')->orderByDesc('updated_at')->orderBy('id')
+            ->orderByRaw('id = ? desc', [$this->bench->look->id])
+            ->orderByRaw('put_away_at is not null')
+            ->orderByDesc('updated_at')
+            ->orderBy('id')
             ->limit(self::LOOKS)->get(['id', 'store_id', 'storefront_id', 'name', 'head', 'put_away_at', 'updated_at']);
     }
 

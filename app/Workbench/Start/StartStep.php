@@ -17,7 +17,11 @@ use Illuminate\Support\Facades\Route;
 /** What a look stands on, and the looks of a storefront. */
 final class StartStep extends ControlsStep
 {
-    public function __construct(private readonly Bases $bases, private readonly LogoInspector $logos, private readonly LogoProposals $proposals) {}
+    public function __construct(
+        private readonly Bases $bases,
+        private readonly LogoInspector $logos,
+        private readonly LogoProposals $proposals,
+    ) {}
 
     public function key(): string
     {

@@ -12,7 +12,10 @@ use Ikat\Core\Setting\StepKey;
 /** The settings of one band of the home page, by its kind. */
 final class BandSettings
 {
-    private const ALIGN = [['start' => 'at the left', 'center' => 'in the middle', 'end' => 'at the right'], ['start' => 'start', 'center' => 'center', 'end' => 'end']];
+    private const ALIGN = [
+        ['start' => 'at the left', 'center' => 'in the middle', 'end' => 'at the right'],
+        ['start' => 'start', 'center' => 'center', 'end' => 'end'],
+    ];
     private const LEVELS = ['1' => 'first, the page’s title', '2' => 'second', '3' => 'third'];
 
     private function __construct(private readonly Item $item, private readonly string $title, private readonly Condition $on) {}
@@ -38,7 +41,10 @@ final class BandSettings
                 'newsletter' => $band->newsletter(),
                 'gallery' => $band->gallery(),
                 'space' => [$band->length('height', 'height', 48, 8, 240, 'empty gap distance')],
-                default => [$band->length('weight', 'weight', 1, 1, 8, 'line divider thickness'), $band->length('width', 'width in percent', 100, 10, 100, 'line divider short long', '%')],
+                default => [
+                    $band->length('weight', 'weight', 1, 1, 8, 'line divider thickness'),
+                    $band->length('width', 'width in percent', 100, 10, 100, 'line divider short long', '%'),
+                ],
             },
         ];
     }
@@ -50,13 +56,41 @@ final class BandSettings
 
         return [
             $this->picture('picture', 'picture', 'lead'),
-            $this->choice('layout', 'words stand', 'beside', ['beside' => 'beside the picture', 'over' => 'over the picture'], 'hero banner layout'),
-            $this->choice('across', 'words, left to right', 'start', ['start' => 'left', 'center' => 'middle', 'end' => 'right'], 'hero banner place position', when: $over, css: ['start' => 'start', 'center' => 'center', 'end' => 'end']),
-            $this->choice('down', 'words, top to bottom', 'center', ['start' => 'top', 'center' => 'middle', 'end' => 'bottom'], 'hero banner place position', css: ['start' => 'start', 'center' => 'center', 'end' => 'end']),
+            $this->choice(
+                'layout',
+                'words stand',
+                'beside',
+                ['beside' => 'beside the picture', 'over' => 'over the picture'],
+                'hero banner layout',
+            ),
+            $this->choice(
+                'across',
+                'words, left to right',
+                'start',
+                ['start' => 'left', 'center' => 'middle', 'end' => 'right'],
+                'hero banner place position',
+                when: $over,
+                css: ['start' => 'start', 'center' => 'center', 'end' => 'end'],
+            ),
+            $this->choice(
+                'down',
+                'words, top to bottom',
+                'center',
+                ['start' => 'top', 'center' => 'middle', 'end' => 'bottom'],
+                'hero banner place position',
+                css: ['start' => 'start', 'center' => 'center', 'end' => 'end'],
+            ),
             $this->choice('align', 'lines of the words', 'start', self::ALIGN[0], 'hero banner alignment left center', css: self::ALIGN[1]),
             $this->number('veil', 'veil over the picture', 0.35, 0, 0.9, 0.05, 'hero banner overlay darken scrim', $over),
             $this->length('height', 'height', 440, 220, 760, 'hero banner tall'),
-            $this->choice('size', 'headline size', 'large', ['medium' => 'medium', 'large' => 'large', 'huge' => 'huge'], 'hero banner title', css: ['medium' => 'var(--type-step-3)', 'large' => 'var(--type-step-5)', 'huge' => 'var(--type-step-6)']),
+            $this->choice(
+                'size',
+                'headline size',
+                'large',
+                ['medium' => 'medium', 'large' => 'large', 'huge' => 'huge'],
+                'hero banner title',
+                css: ['medium' => 'var(--type-step-3)', 'large' => 'var(--type-step-5)', 'huge' => 'var(--type-step-6)'],
+            ),
             $this->text('kicker', 'small line over the headline', '', 60, 'hero banner'),
             ...$this->heading('Welcome', '1'),
             $this->text('words', 'words', '', 300, 'hero banner paragraph'),
@@ -71,9 +105,34 @@ final class BandSettings
 
         return [
             ...$this->heading('Featured'),
-            $this->choice('source', 'shows', 'featured', ['featured' => 'featured products', 'new' => 'the newest', 'sold' => 'the most sold', 'hand' => 'chosen by hand'], 'featured new best selling products'),
-            Setting::picks($this->item->path('products'), "$this->title: its products in order", $this->part(), StepKey::PAGES, 'product', 24, keywords: 'hand picked chosen order', when: $byHand),
-            Setting::count($this->item->path('count'), "$this->title: how many", $this->part(), StepKey::PAGES, 4, 2, 12, 'products number', $this->on),
+            $this->choice(
+                'source',
+                'shows',
+                'featured',
+                ['featured' => 'featured products', 'new' => 'the newest', 'sold' => 'the most sold', 'hand' => 'chosen by hand'],
+                'featured new best selling products',
+            ),
+            Setting::picks(
+                $this->item->path('products'),
+                "$this->title: its products in order",
+                $this->part(),
+                StepKey::PAGES,
+                'product',
+                24,
+                keywords: 'hand picked chosen order',
+                when: $byHand,
+            ),
+            Setting::count(
+                $this->item->path('count'),
+                "$this->title: how many",
+                $this->part(),
+                StepKey::PAGES,
+                4,
+                2,
+                12,
+                'products number',
+                $this->on,
+            ),
             $this->text('link', 'words of its link', 'See all', 40, 'see all more'),
             $this->target('target', 'link leads to', ''),
         ];
@@ -85,7 +144,14 @@ final class BandSettings
         return [
             ...$this->heading('About us'),
             $this->text('text', 'text', '', 900, 'story paragraph about'),
-            $this->choice('align', 'lines', 'start', ['start' => 'at the left', 'center' => 'in the middle'], 'alignment left center', css: ['start' => 'start', 'center' => 'center']),
+            $this->choice(
+                'align',
+                'lines',
+                'start',
+                ['start' => 'at the left', 'center' => 'in the middle'],
+                'alignment left center',
+                css: ['start' => 'start', 'center' => 'center'],
+            ),
             $this->picture('picture', 'picture', ''),
             $this->choice('side', 'picture stands', 'end', ['end' => 'at the right', 'start' => 'at the left'], 'picture left right'),
             ...$this->button(''),
@@ -98,10 +164,27 @@ final class BandSettings
         $settings = [
             ...$this->heading(''),
             $this->choice('count', 'columns', '3', ['2' => 'two', '3' => 'three', '4' => 'four'], 'how many'),
-            $this->choice('proportion', 'pictures', 'wide', ProductSettings::PROPORTIONS, 'aspect ratio shape', css: ProductSettings::RATIOS),
-            $this->choice('align', 'lines', 'start', ['start' => 'at the left', 'center' => 'in the middle'], 'alignment left center', css: ['start' => 'start', 'center' => 'center']),
+            $this->choice(
+                'proportion',
+                'pictures',
+                'wide',
+                ProductSettings::PROPORTIONS,
+                'aspect ratio shape',
+                css: ProductSettings::RATIOS,
+            ),
+            $this->choice(
+                'align',
+                'lines',
+                'start',
+                ['start' => 'at the left', 'center' => 'in the middle'],
+                'alignment left center',
+                css: ['start' => 'start', 'center' => 'center'],
+            ),
         ];
-        foreach (['first' => $this->on, 'second' => $this->on, 'third' => Condition::is($this->item->path('count'), '3', '4'), 'fourth' => Condition::is($this->item->path('count'), '4')] as $name => $when) {
+        foreach ([
+            'first' => $this->on, 'second' => $this->on, 'third' => Condition::is($this->item->path('count'), '3', '4'),
+            'fourth' => Condition::is($this->item->path('count'), '4'),
+        ] as $name => $when) {
             $settings[] = $this->picture("$name.picture", "$name picture", '', $when);
             $settings[] = $this->text("$name.heading", "$name heading", ucfirst($name), 60, 'column title', $when);
             $settings[] = $this->text("$name.text", "$name text", '', 300, 'column paragraph', $when);
@@ -114,7 +197,11 @@ final class BandSettings
     /** @return list<Setting> */
     private function newsletter(): array
     {
-        return [...$this->heading('Letters'), $this->text('words', 'words', '', 240, 'sign up paragraph'), $this->text('button', 'button words', 'Send me letters', 40, 'sign up subscribe')];
+        return [
+            ...$this->heading('Letters'),
+            $this->text('words', 'words', '', 240, 'sign up paragraph'),
+            $this->text('button', 'button words', 'Send me letters', 40, 'sign up subscribe'),
+        ];
     }
 
     /** @return list<Setting> */
@@ -122,11 +209,27 @@ final class BandSettings
     {
         return [
             ...$this->heading(''),
-            Setting::picks($this->item->path('pictures'), "$this->title: its pictures in order", $this->part(), StepKey::PAGES, 'picture', 12, keywords: 'photos images', when: $this->on),
+            Setting::picks(
+                $this->item->path('pictures'),
+                "$this->title: its pictures in order",
+                $this->part(),
+                StepKey::PAGES,
+                'picture',
+                12,
+                keywords: 'photos images',
+                when: $this->on,
+            ),
             $this->number('columns.desktop', 'columns on a desktop', 3, 1, 6, 1, 'how many wide'),
             $this->number('columns.phone', 'columns on a phone', 2, 1, 3, 1, 'how many mobile'),
             $this->length('gap', 'space between', 16, 0, 48, 'gutter distance'),
-            $this->choice('proportion', 'pictures', 'square', ProductSettings::PROPORTIONS, 'aspect ratio shape', css: ProductSettings::RATIOS),
+            $this->choice(
+                'proportion',
+                'pictures',
+                'square',
+                ProductSettings::PROPORTIONS,
+                'aspect ratio shape',
+                css: ProductSettings::RATIOS,
+            ),
         ];
     }
 
@@ -152,35 +255,107 @@ final class BandSettings
 
     private function text(string $key, string $label, string $default, int $max, string $words, ?Condition $when = null): Setting
     {
-        return Setting::text($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, $max, $words, $when ?? $this->on, (bool) preg_match('/^(kicker|((first|second|third|fourth)\.)?(heading|text)|words)$/', $key));
+        return Setting::text(
+            $this->item->path($key),
+            "$this->title: $label",
+            $this->part(),
+            StepKey::PAGES,
+            $default,
+            $max,
+            $words,
+            $when ?? $this->on,
+            (bool) preg_match('/^(kicker|((first|second|third|fourth)\.)?(heading|text)|words)$/', $key),
+        );
     }
 
     private function target(string $key, string $label, string $default, ?Condition $when = null): Setting
     {
-        return Setting::target($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, when: $when ?? $this->on);
+        return Setting::target(
+            $this->item->path($key),
+            "$this->title: $label",
+            $this->part(),
+            StepKey::PAGES,
+            $default,
+            when: $when ?? $this->on,
+        );
     }
 
     private function picture(string $key, string $label, string $default, ?Condition $when = null): Setting
     {
-        return Setting::picture($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, when: $when ?? $this->on);
+        return Setting::picture(
+            $this->item->path($key),
+            "$this->title: $label",
+            $this->part(),
+            StepKey::PAGES,
+            $default,
+            when: $when ?? $this->on,
+        );
     }
 
     /**
      * @param array<array-key, string> $choices
      * @param array<string, string> $css
      */
-    private function choice(string $key, string $label, string $default, array $choices, string $words, array $css = [], ?Condition $when = null): Setting
-    {
-        return Setting::choice($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, $choices, $css, $words, $when ?? $this->on);
+    private function choice(
+        string $key,
+        string $label,
+        string $default,
+        array $choices,
+        string $words,
+        array $css = [],
+        ?Condition $when = null,
+    ): Setting {
+        return Setting::choice(
+            $this->item->path($key),
+            "$this->title: $label",
+            $this->part(),
+            StepKey::PAGES,
+            $default,
+            $choices,
+            $css,
+            $words,
+            $when ?? $this->on,
+        );
     }
 
     private function length(string $key, string $label, float $default, float $min, float $max, string $words, string $unit = 'px'): Setting
     {
-        return Setting::length($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, $min, $max, 1, $unit, $words, $this->on);
+        return Setting::length(
+            $this->item->path($key),
+            "$this->title: $label",
+            $this->part(),
+            StepKey::PAGES,
+            $default,
+            $min,
+            $max,
+            1,
+            $unit,
+            $words,
+            $this->on,
+        );
     }
 
-    private function number(string $key, string $label, float $default, float $min, float $max, float $increment, string $words, ?Condition $when = null): Setting
-    {
-        return Setting::number($this->item->path($key), "$this->title: $label", $this->part(), StepKey::PAGES, $default, $min, $max, $increment, $words, $when ?? $this->on);
+    private function number(
+        string $key,
+        string $label,
+        float $default,
+        float $min,
+        float $max,
+        float $increment,
+        string $words,
+        ?Condition $when = null,
+    ): Setting {
+        return Setting::number(
+            $this->item->path($key),
+            "$this->title: $label",
+            $this->part(),
+            StepKey::PAGES,
+            $default,
+            $min,
+            $max,
+            $increment,
+            $words,
+            $when ?? $this->on,
+        );
     }
 }

@@ -20,11 +20,22 @@ final class FooterSettings
     ];
 
     /** Ways to pay that a mark can stand for: key => [words, icon] */
-    public const MARKS = ['card' => ['Card', 'credit-card'], 'bank' => ['Bank transfer', 'landmark'], 'cash' => ['Cash on collection', 'banknote'], 'gift' => ['Gift card', 'gift']];
+    public const MARKS = [
+        'card' => ['Card', 'credit-card'], 'bank' => ['Bank transfer', 'landmark'], 'cash' => ['Cash on collection', 'banknote'],
+        'gift' => ['Gift card', 'gift'],
+    ];
 
     public static function blocks(): Setting
     {
-        return Setting::items('footer.blocks', 'Blocks of the footer', 'footer', StepKey::FOOTER, 'about-1,links-1,links-2', new ItemsType(self::BLOCKS, 'block', 12), 'footer columns order');
+        return Setting::items(
+            'footer.blocks',
+            'Blocks of the footer',
+            'footer',
+            StepKey::FOOTER,
+            'about-1,links-1,links-2',
+            new ItemsType(self::BLOCKS, 'block', 12),
+            'footer columns order',
+        );
     }
 
     /**
@@ -35,8 +46,26 @@ final class FooterSettings
     public static function all(array $schemes, ItemLists $lists): array
     {
         return [
-            Setting::choice('footer.scheme', 'Footer wears', 'footer', StepKey::FOOTER, (string) array_key_first($schemes), $schemes, keywords: 'footer color scheme'),
-            Setting::length('footer.space', 'Space above and below', 'footer', StepKey::FOOTER, 40, 8, 96, 4, keywords: 'footer padding height'),
+            Setting::choice(
+                'footer.scheme',
+                'Footer wears',
+                'footer',
+                StepKey::FOOTER,
+                (string) array_key_first($schemes),
+                $schemes,
+                keywords: 'footer color scheme',
+            ),
+            Setting::length(
+                'footer.space',
+                'Space above and below',
+                'footer',
+                StepKey::FOOTER,
+                40,
+                8,
+                96,
+                4,
+                keywords: 'footer padding height',
+            ),
             Setting::number('footer.columns', 'Columns on a desktop', 'footer', StepKey::FOOTER, 4, 1, 6, 1, 'footer blocks columns'),
             self::blocks(),
             Setting::switch('footer.logo', 'Logo at the foot', 'footer', StepKey::FOOTER, false, 'footer logo brand'),
@@ -51,23 +80,79 @@ final class FooterSettings
         $title = ucfirst(self::BLOCKS[$item->kind]).($item->number > 1 ? " $item->number" : '');
         $part = "block-{$item->name()}";
         $on = Condition::on($item->path('show'));
-        $text = static fn(string $key, string $label, string $default, int $max, string $words = ''): Setting => Setting::text($item->path($key), "$title: $label", $part, StepKey::FOOTER, $default, $max, "footer block $words", $on);
+        $text = static fn(string $key, string $label, string $default, int $max, string $words = ''): Setting => Setting::text(
+            $item->path($key),
+            "$title: $label",
+            $part,
+            StepKey::FOOTER,
+            $default,
+            $max,
+            "footer block $words",
+            $on,
+        );
         $heading = $text('heading', 'heading', self::heading($item->kind), 40, 'title');
 
         return [
             Setting::switch($item->path('show'), "$title shows", $part, StepKey::FOOTER, true, 'footer block on off hide'),
-            Setting::number($item->path('span'), "$title: columns it takes", $part, StepKey::FOOTER, $item->kind === 'about' ? 2 : 1, 1, 6, 1, 'footer block width span', $on),
+            Setting::number(
+                $item->path('span'),
+                "$title: columns it takes",
+                $part,
+                StepKey::FOOTER,
+                $item->kind === 'about' ? 2 : 1,
+                1,
+                6,
+                1,
+                'footer block width span',
+                $on,
+            ),
             ...match ($item->kind) {
-                'links' => [$heading, Setting::choice($item->path('menu'), "$title: which menu", $part, StepKey::FOOTER, $item->number === 1 ? 'main' : 'foot', HeaderSettings::MENUS, keywords: 'footer block menu', when: $on)],
+                'links' => [
+                    $heading,
+                    Setting::choice(
+                        $item->path('menu'),
+                        "$title: which menu",
+                        $part,
+                        StepKey::FOOTER,
+                        $item->number === 1 ? 'main' : 'foot',
+                        HeaderSettings::MENUS,
+                        keywords: 'footer block menu',
+                        when: $on,
+                    ),
+                ],
                 'words', 'about' => [$heading, $text('text', 'text', '', 400, 'paragraph')],
                 'picture' => [
                     Setting::picture($item->path('picture'), "$title: picture", $part, StepKey::FOOTER, when: $on),
-                    Setting::length($item->path('width'), "$title: width", $part, StepKey::FOOTER, 160, 40, 480, keywords: 'footer picture size', when: $on),
+                    Setting::length(
+                        $item->path('width'),
+                        "$title: width",
+                        $part,
+                        StepKey::FOOTER,
+                        160,
+                        40,
+                        480,
+                        keywords: 'footer picture size',
+                        when: $on,
+                    ),
                     Setting::target($item->path('target'), "$title: leads to", $part, StepKey::FOOTER, when: $on),
                 ],
                 'newsletter' => [$heading, $text('text', 'words', '', 200), $text('button', 'button words', 'Send me letters', 40)],
                 'social' => [$heading, ...self::addresses($item, $title, $part, $on)],
-                'payment' => [$heading, ...array_map(static fn(string $key): Setting => Setting::switch($item->path($key), "$title: ".mb_strtolower(self::MARKS[$key][0]), $part, StepKey::FOOTER, $key !== 'gift', 'footer pay mark', $on), array_keys(self::MARKS))],
+                'payment' => [
+                    $heading,
+                    ...array_map(
+                        static fn(string $key): Setting => Setting::switch(
+                            $item->path($key),
+                            "$title: ".mb_strtolower(self::MARKS[$key][0]),
+                            $part,
+                            StepKey::FOOTER,
+                            $key !== 'gift',
+                            'footer pay mark',
+                            $on,
+                        ),
+                        array_keys(self::MARKS),
+                    ),
+                ],
                 default => [$heading],
             },
         ];
@@ -78,8 +163,26 @@ final class FooterSettings
     {
         $settings = [];
         foreach (['first', 'second', 'third', 'fourth'] as $key) {
-            $settings[] = Setting::text($item->path("$key.text"), "$title: $key name", $part, StepKey::FOOTER, '', 30, 'footer social network', $on);
-            $settings[] = Setting::target($item->path("$key.address"), "$title: $key address", $part, StepKey::FOOTER, '', true, 'footer social network', $on);
+            $settings[] = Setting::text(
+                $item->path("$key.text"),
+                "$title: $key name",
+                $part,
+                StepKey::FOOTER,
+                '',
+                30,
+                'footer social network',
+                $on,
+            );
+            $settings[] = Setting::target(
+                $item->path("$key.address"),
+                "$title: $key address",
+                $part,
+                StepKey::FOOTER,
+                '',
+                true,
+                'footer social network',
+                $on,
+            );
         }
 
         return $settings;

@@ -20,7 +20,15 @@ final class PageSettings
 
     public static function bands(): Setting
     {
-        return Setting::items('home.bands', 'Bands of the home page', 'home', StepKey::PAGES, 'lead-1,row-1', new ItemsType(self::BANDS, 'band', 24), 'sections blocks order home');
+        return Setting::items(
+            'home.bands',
+            'Bands of the home page',
+            'home',
+            StepKey::PAGES,
+            'lead-1,row-1',
+            new ItemsType(self::BANDS, 'band', 24),
+            'sections blocks order home',
+        );
     }
 
     /**
@@ -33,13 +41,47 @@ final class PageSettings
         $first = (string) array_key_first($schemes);
 
         return [
-            Setting::choice('page.scheme', 'Pages wear', 'page', StepKey::PAGES, $first, $schemes, keywords: 'color scheme page body background'),
-            Setting::length('page.width', 'Page width', 'page', StepKey::PAGES, 1168, 880, 1600, 8, keywords: 'content width wide narrow container'),
+            Setting::choice(
+                'page.scheme',
+                'Pages wear',
+                'page',
+                StepKey::PAGES,
+                $first,
+                $schemes,
+                keywords: 'color scheme page body background',
+            ),
+            Setting::length(
+                'page.width',
+                'Page width',
+                'page',
+                StepKey::PAGES,
+                1168,
+                880,
+                1600,
+                8,
+                keywords: 'content width wide narrow container',
+            ),
             Setting::length('page.space', 'Space between bands', 'page', StepKey::PAGES, 40, 0, 96, 4, keywords: 'padding margin distance'),
             self::bands(),
             ...array_merge(...array_map(static fn(Item $i): array => BandSettings::of($i, $schemes), $lists->of('home.bands')) ?: [[]]),
-            Setting::choice('locked.scheme', 'Locked shop wears', 'locked', StepKey::PAGES, $first, $schemes, keywords: 'password closed color scheme'),
-            Setting::text('locked.heading', 'Locked shop heading', 'locked', StepKey::PAGES, 'This shop is closed', 60, 'password closed title'),
+            Setting::choice(
+                'locked.scheme',
+                'Locked shop wears',
+                'locked',
+                StepKey::PAGES,
+                $first,
+                $schemes,
+                keywords: 'password closed color scheme',
+            ),
+            Setting::text(
+                'locked.heading',
+                'Locked shop heading',
+                'locked',
+                StepKey::PAGES,
+                'This shop is closed',
+                60,
+                'password closed title',
+            ),
             Setting::text('locked.words', 'Locked shop words', 'locked', StepKey::PAGES, '', 200, 'password closed text'),
         ];
     }

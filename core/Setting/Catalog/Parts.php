@@ -10,9 +10,12 @@ use Ikat\Core\Setting\Item;
 final class Parts
 {
     private const LABELS = [
-        'every page' => 'Every page', 'theme' => 'This theme’s own', 'logo' => 'Logo', 'favicon' => 'Icons', 'mail' => 'E-mail and gift cards', 'header' => 'Header', 'announcement' => 'Announcement bar', 'utility' => 'Utility strip',
-        'page' => 'Page', 'home' => 'Home page', 'locked' => 'Locked shop', 'grid' => 'Product grid', 'card' => 'Product card', 'product' => 'Product page',
-        'footer' => 'Footer', 'sidecart' => 'Side cart', 'checkout' => 'Checkout', 'summary' => 'Summary', 'cart' => 'Cart', 'delivery' => 'Delivery',
+        'every page' => 'Every page', 'theme' => 'This theme’s own', 'logo' => 'Logo', 'favicon' => 'Icons',
+        'mail' => 'E-mail and gift cards', 'header' => 'Header', 'announcement' => 'Announcement bar', 'utility' => 'Utility strip',
+        'page' => 'Page', 'home' => 'Home page', 'locked' => 'Locked shop', 'grid' => 'Product grid', 'card' => 'Product card',
+        'product' => 'Product page',
+        'footer' => 'Footer', 'sidecart' => 'Side cart', 'checkout' => 'Checkout', 'summary' => 'Summary', 'cart' => 'Cart',
+        'delivery' => 'Delivery',
         'paying' => 'Paying', 'received' => 'Order received', 'seasons' => 'Seasons',
     ];
 

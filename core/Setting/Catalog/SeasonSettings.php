@@ -16,7 +16,15 @@ final class SeasonSettings
 {
     public static function seasons(): Setting
     {
-        return Setting::items('seasons', 'Seasons', 'seasons', StepKey::SEASONS, '', new ItemsType(['season' => 'season'], 'season', 12, 'on'), 'calendar holiday sale campaign banner');
+        return Setting::items(
+            'seasons',
+            'Seasons',
+            'seasons',
+            StepKey::SEASONS,
+            '',
+            new ItemsType(['season' => 'season'], 'season', 12, 'on'),
+            'calendar holiday sale campaign banner',
+        );
     }
 
     /**
@@ -26,7 +34,10 @@ final class SeasonSettings
      */
     public static function all(array $schemes, ItemLists $lists): array
     {
-        return [self::seasons(), ...array_merge(...array_map(static fn(Item $i): array => self::season($i, $schemes), $lists->of('seasons')) ?: [[]])];
+        return [
+            self::seasons(),
+            ...array_merge(...array_map(static fn(Item $i): array => self::season($i, $schemes), $lists->of('seasons')) ?: [[]]),
+        ];
     }
 
     /**
@@ -38,23 +49,73 @@ final class SeasonSettings
     {
         $part = "season-{$item->name()}";
         $on = Condition::on($item->path('on'));
-        $text = static fn(string $key, string $label, int $max): Setting => Setting::text($item->path($key), $label, $part, StepKey::SEASONS, '', $max, 'season swap banner announcement', $on, $key !== 'button');
+        $text = static fn(string $key, string $label, int $max): Setting => Setting::text(
+            $item->path($key),
+            $label,
+            $part,
+            StepKey::SEASONS,
+            '',
+            $max,
+            'season swap banner announcement',
+            $on,
+            $key !== 'button',
+        );
 
         return [
-            Setting::text($item->path('name'), 'Name of the season', $part, StepKey::SEASONS, "Season $item->number", 40, 'season campaign'),
+            Setting::text(
+                $item->path('name'),
+                'Name of the season',
+                $part,
+                StepKey::SEASONS,
+                "Season $item->number",
+                40,
+                'season campaign',
+            ),
             Setting::switch($item->path('on'), 'The season is on', $part, StepKey::SEASONS, true, 'season on off'),
             Setting::moment($item->path('starts'), 'Starts', $part, StepKey::SEASONS, keywords: 'season begin from date time', when: $on),
             Setting::moment($item->path('ends'), 'Ends', $part, StepKey::SEASONS, keywords: 'season until date time', when: $on),
             Setting::switch($item->path('yearly'), 'Comes back every year', $part, StepKey::SEASONS, false, 'season repeat annual', $on),
-            Setting::picture($item->path('picture'), 'Lead picture meanwhile', $part, StepKey::SEASONS, keywords: 'season swap banner', when: $on),
+            Setting::picture(
+                $item->path('picture'),
+                'Lead picture meanwhile',
+                $part,
+                StepKey::SEASONS,
+                keywords: 'season swap banner',
+                when: $on,
+            ),
             $text('kicker', 'Small line meanwhile', 60),
             $text('heading', 'Headline meanwhile', 80),
             $text('words', 'Words meanwhile', 300),
             $text('button', 'Button words meanwhile', 40),
-            Setting::target($item->path('target'), 'Button leads to meanwhile', $part, StepKey::SEASONS, keywords: 'season swap banner', when: $on),
+            Setting::target(
+                $item->path('target'),
+                'Button leads to meanwhile',
+                $part,
+                StepKey::SEASONS,
+                keywords: 'season swap banner',
+                when: $on,
+            ),
             $text('announcement', 'Announcement meanwhile', 120),
-            Setting::choice($item->path('from'), 'Instead of the scheme', $part, StepKey::SEASONS, 'none', ['none' => 'none', ...$schemes], keywords: 'season swap color scheme', when: $on),
-            Setting::choice($item->path('to'), 'parts wear', $part, StepKey::SEASONS, (string) array_key_first($schemes), $schemes, keywords: 'season swap color scheme', when: $on),
+            Setting::choice(
+                $item->path('from'),
+                'Instead of the scheme',
+                $part,
+                StepKey::SEASONS,
+                'none',
+                ['none' => 'none', ...$schemes],
+                keywords: 'season swap color scheme',
+                when: $on,
+            ),
+            Setting::choice(
+                $item->path('to'),
+                'parts wear',
+                $part,
+                StepKey::SEASONS,
+                (string) array_key_first($schemes),
+                $schemes,
+                keywords: 'season swap color scheme',
+                when: $on,
+            ),
         ];
     }
 }

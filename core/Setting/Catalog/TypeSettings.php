@@ -27,14 +27,55 @@ final class TypeSettings
         $settings = [];
         foreach (self::VOICES as $voice => [$label, $family, $weight, $words]) {
             $settings[] = Setting::font("type.$voice.family", "$label font", 'every page', $family, "typeface letter $words");
-            $settings[] = Setting::number("type.$voice.weight", "$label weight", 'every page', StepKey::FONTS, $weight, 300, 800, 100, "bold light thick $words", Condition::is("type.$voice.family", ...FontShelf::withWeights()));
+            $settings[] = Setting::number(
+                "type.$voice.weight",
+                "$label weight",
+                'every page',
+                StepKey::FONTS,
+                $weight,
+                300,
+                800,
+                100,
+                "bold light thick $words",
+                Condition::is("type.$voice.family", ...FontShelf::withWeights()),
+            );
         }
 
         return [
             ...$settings,
-            Setting::length('type.base', 'Text size', 'every page', StepKey::FONTS, 16, 14, 20, 0.5, keywords: 'font size body letters bigger smaller'),
-            Setting::number('type.scale', 'Heading growth', 'every page', StepKey::FONTS, 1.26, 1.1, 1.45, 0.01, 'heading size ratio scale bigger title'),
-            Setting::number('type.leading', 'Line spacing', 'every page', StepKey::FONTS, 1.5, 1.3, 1.9, 0.05, 'line height leading distance'),
+            Setting::length(
+                'type.base',
+                'Text size',
+                'every page',
+                StepKey::FONTS,
+                16,
+                14,
+                20,
+                0.5,
+                keywords: 'font size body letters bigger smaller',
+            ),
+            Setting::number(
+                'type.scale',
+                'Heading growth',
+                'every page',
+                StepKey::FONTS,
+                1.26,
+                1.1,
+                1.45,
+                0.01,
+                'heading size ratio scale bigger title',
+            ),
+            Setting::number(
+                'type.leading',
+                'Line spacing',
+                'every page',
+                StepKey::FONTS,
+                1.5,
+                1.3,
+                1.9,
+                0.05,
+                'line height leading distance',
+            ),
         ];
     }
 }

@@ -55,7 +55,15 @@ final class WordSettings
     public static function all(): array
     {
         return array_map(
-            static fn(string $key, array $row): Setting => Setting::text("say.$key", $row[0], $row[2], StepKey::CHECKOUT, $row[1], 60, 'words button wording translate prompt'),
+            static fn(string $key, array $row): Setting => Setting::text(
+                "say.$key",
+                $row[0],
+                $row[2],
+                StepKey::CHECKOUT,
+                $row[1],
+                60,
+                'words button wording translate prompt',
+            ),
             array_keys(self::WORDS),
             self::WORDS,
         );

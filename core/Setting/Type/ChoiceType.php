@@ -25,7 +25,11 @@ readonly class ChoiceType extends SettingType
     public function normalize(Setting $setting, mixed $value): string
     {
         if (! is_string($value) || ! isset($this->choices[$value])) {
-            throw UnacceptableValue::because($setting, $value, sprintf('“%s” is not one of its choices: %s.', self::quote($value), implode(', ', array_keys($this->choices))));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('“%s” is not one of its choices: %s.', self::quote($value), implode(', ', array_keys($this->choices))),
+            );
         }
 
         return $value;

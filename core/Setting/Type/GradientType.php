@@ -57,6 +57,8 @@ final readonly class GradientType extends SettingType
 
     public function relinked(string $written, callable $change): string
     {
-        return Gradient::parse($written)->with(static fn(string $color): string => ($path = Alias::target($color)) === null ? $color : $change($path))->text();
+        return Gradient::parse($written)
+            ->with(static fn(string $color): string => ($path = Alias::target($color)) === null ? $color : $change($path))
+            ->text();
     }
 }

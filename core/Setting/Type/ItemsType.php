@@ -42,7 +42,11 @@ final readonly class ItemsType extends ListType
     protected function check(Setting $setting, string $value, string $name): void
     {
         if ($this->item($name) === null) {
-            throw UnacceptableValue::because($setting, $value, sprintf('“%s” is not one of its kinds: %s.', self::quote($name), implode(', ', array_keys($this->kinds))));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('“%s” is not one of its kinds: %s.', self::quote($name), implode(', ', array_keys($this->kinds))),
+            );
         }
     }
 }

@@ -37,13 +37,21 @@ final readonly class KeysType extends ListType
 
     public function facts(): array
     {
-        return ['most' => (float) $this->max, 'choices' => array_map(strval(...), array_keys($this->known)), 'of' => $this->isAway ? 'away' : ''];
+        return [
+            'most' => (float) $this->max,
+            'choices' => array_map(strval(...), array_keys($this->known)),
+            'of' => $this->isAway ? 'away' : '',
+        ];
     }
 
     protected function check(Setting $setting, string $value, string $name): void
     {
         if (! isset($this->known[$name]) && ($this->isAway || ! SettingPath::isOwnKey($name))) {
-            throw UnacceptableValue::because($setting, $value, sprintf('“%s” is not one of them: %s.', self::quote($name), implode(', ', array_keys($this->known))));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('“%s” is not one of them: %s.', self::quote($name), implode(', ', array_keys($this->known))),
+            );
         }
     }
 }

@@ -24,7 +24,11 @@ abstract readonly class ListType extends SettingType
             throw UnacceptableValue::because($setting, $value, 'the same one stands in it twice.');
         }
         if (count($names) > $this->max) {
-            throw UnacceptableValue::because($setting, $value, sprintf('this has %d, at most %d fit. Take out %d.', count($names), $this->max, count($names) - $this->max));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('this has %d, at most %d fit. Take out %d.', count($names), $this->max, count($names) - $this->max),
+            );
         }
         foreach ($names as $name) {
             $this->check($setting, $value, $name);

@@ -21,9 +21,14 @@ final readonly class MomentType extends SettingType
         if ($text === '') {
             return '';
         }
-        $isDay = preg_match('/^(\d{4})-(\d{2})-(\d{2})[T ]([01]\d|2[0-3]):([0-5]\d)$/D', $text, $m) === 1 && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
+        $isDay = preg_match('/^(\d{4})-(\d{2})-(\d{2})[T ]([01]\d|2[0-3]):([0-5]\d)$/D', $text, $m) === 1
+            && checkdate((int) $m[2], (int) $m[3], (int) $m[1]);
         if (! $isDay) {
-            throw UnacceptableValue::because($setting, $value, sprintf('“%s” is not a day and time. Write one such as 2027-02-28 18:00.', self::quote($value)));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('“%s” is not a day and time. Write one such as 2027-02-28 18:00.', self::quote($value)),
+            );
         }
 
         return "$m[1]-$m[2]-$m[3]T$m[4]:$m[5]";

@@ -20,7 +20,11 @@ final readonly class PictureType extends SettingType
     public function normalize(Setting $setting, mixed $value): string
     {
         if (! is_string($value) || ! preg_match('/^([a-z0-9]+(-[a-z0-9]+)*)?$/D', $value) || strlen($value) > self::MOST) {
-            throw UnacceptableValue::because($setting, $value, sprintf('“%s” is not a picture of the library. Choose one there.', self::quote($value)));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('“%s” is not a picture of the library. Choose one there.', self::quote($value)),
+            );
         }
 
         return $value;

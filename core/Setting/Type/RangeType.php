@@ -22,10 +22,18 @@ abstract readonly class RangeType extends SettingType
             $value = preg_replace('/\s*'.preg_quote($this->unit, '/').'$/', '', trim($value));
         }
         if (! is_numeric($value) || ! is_finite((float) $value)) {
-            throw UnacceptableValue::because($setting, $value, sprintf('“%s” is not a number. Write one from %s.', self::quote($value), $this->range()));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('“%s” is not a number. Write one from %s.', self::quote($value), $this->range()),
+            );
         }
         if (! $this->accepts((float) $value)) {
-            throw UnacceptableValue::because($setting, $value, sprintf('%s is outside its range. Write a number from %s.', Setting::plainNumber((float) $value), $this->range()));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('%s is outside its range. Write a number from %s.', Setting::plainNumber((float) $value), $this->range()),
+            );
         }
 
         return (float) $value;

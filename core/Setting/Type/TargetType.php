@@ -24,7 +24,16 @@ final readonly class TargetType extends SettingType
     {
         $address = TextType::clean($setting, $value);
         if (mb_strlen($address) > self::MOST) {
-            throw UnacceptableValue::because($setting, $value, sprintf('this has %d characters, at most %d fit. Shorten it by %d.', mb_strlen($address), self::MOST, mb_strlen($address) - self::MOST));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf(
+                    'this has %d characters, at most %d fit. Shorten it by %d.',
+                    mb_strlen($address),
+                    self::MOST,
+                    mb_strlen($address) - self::MOST,
+                ),
+            );
         }
 
         return $this->isWeb ? $this->web($setting, $address) : $this->page($setting, $address);
@@ -43,7 +52,11 @@ final readonly class TargetType extends SettingType
     private function page(Setting $setting, string $address): string
     {
         if (preg_match('#^(/[a-z0-9/_-]*(\?[a-z0-9=&_%+-]*)?)?$#', $address) !== 1 || str_contains($address, '//')) {
-            throw UnacceptableValue::because($setting, $address, sprintf('“%s” is not a page of the shop. Choose one from the list, such as /category/candles.', self::quote($address)));
+            throw UnacceptableValue::because(
+                $setting,
+                $address,
+                sprintf('“%s” is not a page of the shop. Choose one from the list, such as /category/candles.', self::quote($address)),
+            );
         }
 
         return $address;
@@ -56,9 +69,19 @@ final readonly class TargetType extends SettingType
             return '';
         }
         // As people write one, "diary.wrenfold.example/snow": a name with a dot, and no scheme before it.
-        $whole = preg_match('#^[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d{1,5})?([/?\#]\S*)?$#i', $address) === 1 ? "https://$address" : $address;
-        if (preg_match('#^https?://[^\s<>"\']+$#i', $whole) !== 1 || filter_var($whole, FILTER_VALIDATE_URL) === false || mb_strlen($whole) > self::MOST) {
-            throw UnacceptableValue::because($setting, $address, sprintf('“%s” is not a web address. Write one such as https://diary.wrenfold.example/', self::quote($address)));
+        $whole = preg_match('#^[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d{1,5})?([/?\#]\S*)?$#i', $address) === 1
+            ? "https://$address"
+            : $address;
+        if (
+            preg_match('#^https?://[^\s<>"\']+$#i', $whole) !== 1
+            || filter_var($whole, FILTER_VALIDATE_URL) === false
+            || mb_strlen($whole) > self::MOST
+        ) {
+            throw UnacceptableValue::because(
+                $setting,
+                $address,
+                sprintf('“%s” is not a web address. Write one such as https://diary.wrenfold.example/', self::quote($address)),
+            );
         }
 
         return $whole;

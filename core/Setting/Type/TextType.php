@@ -28,7 +28,11 @@ final readonly class TextType extends SettingType
         // What gives words a color is not read by anybody.
         $length = mb_strlen($this->inColors ? ColoredText::plain($clean) : $clean);
         if ($length > $this->max) {
-            throw UnacceptableValue::because($setting, $value, sprintf('this has %d characters, at most %d fit. Shorten it by %d.', $length, $this->max, $length - $this->max));
+            throw UnacceptableValue::because(
+                $setting,
+                $value,
+                sprintf('this has %d characters, at most %d fit. Shorten it by %d.', $length, $this->max, $length - $this->max),
+            );
         }
 
         return $clean;

@@ -16,7 +16,9 @@ final class OneTimePasswordTest extends TestCase
     /** @return iterable<array{int, string}> RFC 4226, appendix D */
     public static function counters(): iterable
     {
-        foreach (['755224', '287082', '359152', '969429', '338314', '254676', '287922', '162583', '399871', '520489'] as $counter => $password) {
+        foreach ([
+            '755224', '287082', '359152', '969429', '338314', '254676', '287922', '162583', '399871', '520489',
+        ] as $counter => $password) {
             yield [$counter, $password];
         }
     }
@@ -31,8 +33,10 @@ final class OneTimePasswordTest extends TestCase
     public static function times(): iterable
     {
         $table = [
-            59 => ['94287082', '46119246', '90693936'], 1111111109 => ['07081804', '68084774', '25091201'], 1111111111 => ['14050471', '67062674', '99943326'],
-            1234567890 => ['89005924', '91819424', '93441116'], 2000000000 => ['69279037', '90698825', '38618901'], 20000000000 => ['65353130', '77737706', '47863826'],
+            59 => ['94287082', '46119246', '90693936'], 1111111109 => ['07081804', '68084774', '25091201'],
+            1111111111 => ['14050471', '67062674', '99943326'],
+            1234567890 => ['89005924', '91819424', '93441116'], 2000000000 => ['69279037', '90698825', '38618901'],
+            20000000000 => ['65353130', '77737706', '47863826'],
         ];
         foreach ($table as $time => $passwords) {
             foreach (['sha1', 'sha256', 'sha512'] as $i => $algorithm) {
@@ -62,7 +66,9 @@ final class OneTimePasswordTest extends TestCase
     /** RFC 4648, section 10, without its padding. */
     public function testBase32(): void
     {
-        foreach (['' => '', 'f' => 'MY', 'fo' => 'MZXQ', 'foo' => 'MZXW6', 'foob' => 'MZXW6YQ', 'fooba' => 'MZXW6YTB', 'foobar' => 'MZXW6YTBOI'] as $plain => $written) {
+        foreach ([
+            '' => '', 'f' => 'MY', 'fo' => 'MZXQ', 'foo' => 'MZXW6', 'foob' => 'MZXW6YQ', 'fooba' => 'MZXW6YTB', 'foobar' => 'MZXW6YTBOI',
+        ] as $plain => $written) {
             self::assertSame($written, Base32::encode((string) $plain));
             self::assertSame((string) $plain, Base32::decode($written));
         }

@@ -27,7 +27,10 @@ final class StoreChecksTest extends TestCase
         $input = $this->input($own, $menus);
         $other = array_filter(Checks::run($input), static fn(Finding $f): bool => ! str_starts_with($f->key(), 'contrast'));
 
-        return array_combine(array_map(static fn(Finding $f): string => $f->key(), $other), array_map(static fn(Finding $f): string => $f->inWords($input), $other));
+        return array_combine(
+            array_map(static fn(Finding $f): string => $f->key(), $other),
+            array_map(static fn(Finding $f): string => $f->inWords($input), $other),
+        );
     }
 
     /**
@@ -36,7 +39,21 @@ final class StoreChecksTest extends TestCase
      */
     private function input(array $own, array $menus): Inspection
     {
-        return Fixtures::input('.wear{color:var(--ink)}', '<p>x</p>', $own, store: new StoreContents(['/page/returns' => 'Returns'], ['/', '/page/returns', '/category/candles'], $menus, ['lead'], ['moth'], 2, 'Europe/Lisbon', ['/page/returns']));
+        return Fixtures::input(
+            '.wear{color:var(--ink)}',
+            '<p>x</p>',
+            $own,
+            store: new StoreContents(
+                ['/page/returns' => 'Returns'],
+                ['/', '/page/returns', '/category/candles'],
+                $menus,
+                ['lead'],
+                ['moth'],
+                2,
+                'Europe/Lisbon',
+                ['/page/returns'],
+            ),
+        );
     }
 
     public function testAShopWhoseLinksAllLeadSomewhereHasNone(): void
@@ -46,11 +63,18 @@ final class StoreChecksTest extends TestCase
 
     public function testATargetThatIsNotThere(): void
     {
-        $found = $this->found(['band.lead-1.target' => '/category/lamps', 'utility.first.show' => true, 'utility.first.target' => '/page/gone']);
+        $found = $this->found([
+            'band.lead-1.target' => '/category/lamps',
+            'utility.first.show' => true,
+            'utility.first.target' => '/page/gone',
+        ]);
         self::assertArrayHasKey('target:band.lead-1.target', $found);
         self::assertStringContainsString('/page/gone is not in the shop', $found['target:utility.first.target']);
         self::assertSame([], $this->found(['utility.first.target' => '/page/gone']), 'a button that does not show leads nowhere');
-        self::assertArrayHasKey('target:menu:main:/category/lamps', $this->found([], ['main' => ['/category/lamps'], 'foot' => ['/page/returns']]));
+        self::assertArrayHasKey(
+            'target:menu:main:/category/lamps',
+            $this->found([], ['main' => ['/category/lamps'], 'foot' => ['/page/returns']]),
+        );
     }
 
     public function testAPageNothingLeadsTo(): void
@@ -77,8 +101,18 @@ final class StoreChecksTest extends TestCase
     {
         $season = ['seasons' => 'season-1', 'season.season-1.heading' => 'Frost'];
         self::assertSame(['season:season-1:times'], array_keys($this->found($season)));
-        self::assertSame(['season:season-1:order'], array_keys($this->found([...$season, 'season.season-1.starts' => '2027-02-01T00:00', 'season.season-1.ends' => '2027-01-01T00:00'])));
-        self::assertSame(['season:season-1:empty'], array_keys($this->found(['seasons' => 'season-1', 'season.season-1.starts' => '2027-02-01T00:00'])));
+        self::assertSame(
+            ['season:season-1:order'],
+            array_keys($this->found([
+                ...$season,
+                'season.season-1.starts' => '2027-02-01T00:00',
+                'season.season-1.ends' => '2027-01-01T00:00',
+            ])),
+        );
+        self::assertSame(
+            ['season:season-1:empty'],
+            array_keys($this->found(['seasons' => 'season-1', 'season.season-1.starts' => '2027-02-01T00:00'])),
+        );
         self::assertSame([], $this->found([...$season, 'season.season-1.on' => false]));
     }
 }

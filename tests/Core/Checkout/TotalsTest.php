@@ -22,7 +22,14 @@ final class TotalsTest extends TestCase
 
     private static function code(bool $percent, int $value, int $minimum = 0, ?string $from = null, ?string $to = null): Promotion
     {
-        return new Promotion('X', $percent, $value, $minimum, $from === null ? null : new \DateTimeImmutable($from), $to === null ? null : new \DateTimeImmutable($to));
+        return new Promotion(
+            'X',
+            $percent,
+            $value,
+            $minimum,
+            $from === null ? null : new \DateTimeImmutable($from),
+            $to === null ? null : new \DateTimeImmutable($to),
+        );
     }
 
     public function testToTheCent(): void
@@ -54,7 +61,12 @@ final class TotalsTest extends TestCase
 
     public function testLawsOfTotals(): void
     {
-        $this->limitTo(200)->forAll(Generators::seq(Generators::tuple(Generators::choose(1, 50000), Generators::choose(1, 20))), Generators::choose(0, 100), Generators::choose(0, 5000), Generators::bool())
+        $this->limitTo(200)->forAll(
+            Generators::seq(Generators::tuple(Generators::choose(1, 50000), Generators::choose(1, 20))),
+            Generators::choose(0, 100),
+            Generators::choose(0, 5000),
+            Generators::bool(),
+        )
             ->then(static function (array $lines, int $value, int $delivery, bool $percent): void {
                 $totals = Totals::of($lines, self::code($percent, $value), self::now(), $delivery, null);
                 self::assertSame($totals->goods - $totals->off + $totals->delivery, $totals->total);

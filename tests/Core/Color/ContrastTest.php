@@ -50,7 +50,10 @@ final class ContrastTest extends TestCase
 
     public function testOrderDoesNotMatter(): void
     {
-        self::assertSame(Contrast::ratio(Color::parse('#123'), Color::parse('#fed')), Contrast::ratio(Color::parse('#fed'), Color::parse('#123')));
+        self::assertSame(
+            Contrast::ratio(Color::parse('#123'), Color::parse('#fed')),
+            Contrast::ratio(Color::parse('#fed'), Color::parse('#123')),
+        );
     }
 
     public function testSeeThroughInkIsLaidOverItsGround(): void

@@ -24,9 +24,12 @@ use Tests\Core\Fixtures;
 final class CssSafetyTest extends TestCase
 {
     private const HOSTILE = [
-        '0%}body::before{content:"x";position:fixed}', 'red;}body{display:none', '#fff;color:red', '#fff/*', '*/}html{display:none}', 'url(//evil.example/a)', 'var(--x);--y:1', "a\nb{}c:d", '\\7d body{}',
-        '</style><script>alert(1)</script>', '@import "x"', 'expression(1)', '12px;--z:1', '1e400', 'px}', '{', '}', ';', '"', "'", '(', ')', 'linear-gradient(90deg, red 0%, blue 100%);x:y', 'rgb(0 0 0 / 50%)}a{b:c', 'none}', 'rgb(1 2 3/*}*/)',
-        'linear-gradient(90deg, #fff 0%, rgb(1 2 3/*;}*/) 100%)', "#abcdef\u{0}}", "\u{2028}}", 'calc(1px + 2px)', '{brand.main}', '{brand.main};}',
+        '0%}body::before{content:"x";position:fixed}', 'red;}body{display:none', '#fff;color:red', '#fff/*', '*/}html{display:none}',
+        'url(//evil.example/a)', 'var(--x);--y:1', "a\nb{}c:d", '\\7d body{}',
+        '</style><script>alert(1)</script>', '@import "x"', 'expression(1)', '12px;--z:1', '1e400', 'px}', '{', '}', ';', '"', "'", '(',
+        ')', 'linear-gradient(90deg, red 0%, blue 100%);x:y', 'rgb(0 0 0 / 50%)}a{b:c', 'none}', 'rgb(1 2 3/*}*/)',
+        'linear-gradient(90deg, #fff 0%, rgb(1 2 3/*;}*/) 100%)', "#abcdef\u{0}}", "\u{2028}}", 'calc(1px + 2px)', '{brand.main}',
+        '{brand.main};}',
     ];
 
     public function testNoEditAddsARule(): void
@@ -85,7 +88,11 @@ final class CssSafetyTest extends TestCase
     public function testNoPaletteFileAddsARule(): void
     {
         foreach (self::HOSTILE as $text) {
-            foreach (["--brand-main: $text;", json_encode(['brand' => ['main' => ['$type' => 'color', '$value' => $text]]]), "GIMP Palette\n#\n1 2 3 $text\n"] as $file) {
+            foreach ([
+                "--brand-main: $text;",
+                json_encode(['brand' => ['main' => ['$type' => 'color', '$value' => $text]]]),
+                "GIMP Palette\n#\n1 2 3 $text\n",
+            ] as $file) {
                 foreach (PaletteFile::read((string) $file)['colors'] as $value) {
                     self::assertTrue(str_starts_with($value, '{') || CssValue::isPlain(str_replace(['{', '}'], '', $value)), $value);
                     self::assertStringNotContainsString(';', $value);
@@ -99,7 +106,18 @@ final class CssSafetyTest extends TestCase
     {
         $known = Fixtures::theme();
 
-        return new Theme($theme->name, 'T', '1.0.0', 'M', '', $theme->brandColors, $theme->schemes, $known->values, $known->starters, own: $known->own);
+        return new Theme(
+            $theme->name,
+            'T',
+            '1.0.0',
+            'M',
+            '',
+            $theme->brandColors,
+            $theme->schemes,
+            $known->values,
+            $known->starters,
+            own: $known->own,
+        );
     }
 
     /**
@@ -115,7 +133,13 @@ final class CssSafetyTest extends TestCase
         $places = [];
         foreach ($row as $key => $child) {
             // One of many colors and starters stands for all.
-            if (count($way) === 1 && $way[0] === 'scheme' && $key !== 'night' || ($way[count($way) - 1] ?? '') === 'starters' && $key !== array_key_first($row)) {
+            if (
+                count($way) === 1
+                && $way[0] === 'scheme'
+                && $key !== 'night'
+                || ($way[count($way) - 1] ?? '') === 'starters'
+                && $key !== array_key_first($row)
+            ) {
                 continue;
             }
             $places = [...$places, ...self::places($child, [...$way, (string) $key])];
@@ -133,7 +157,9 @@ final class CssSafetyTest extends TestCase
                 if ($item instanceof CSSBlockList) {
                     $walk($item, $within.($item instanceof AtRuleBlockList ? "@{$item->atRuleName()} " : ''));
                 } elseif ($item instanceof RuleSet) {
-                    $name = method_exists($item, 'getSelectors') ? implode(',', array_map(static fn(object $s): string => $s->getSelector(), $item->getSelectors())) : 'at';
+                    $name = method_exists($item, 'getSelectors')
+                        ? implode(',', array_map(static fn(object $s): string => $s->getSelector(), $item->getSelectors()))
+                        : 'at';
                     // A family that is chosen brings its faces: rules about fonts come and go with it.
                     if ($name === 'at') {
                         continue;

@@ -55,7 +55,11 @@ final class LookCompilerTest extends TestCase
     public function testHoverMovesAwayFromItsInk(): void
     {
         foreach ([['#2c2b76', '#ffffff'], ['#f6c159', '#20212b'], ['#000000', '#ffffff']] as [$action, $ink]) {
-            $roles = ['link' => Color::parse('#225'), 'action' => Color::parse($action), 'action-ink' => Color::parse($ink), 'quiet' => Color::parse('#eee'), 'quiet-ink' => Color::parse('#222'), 'ink' => Color::parse('#222'), 'ground' => Color::parse('#fff')];
+            $roles = [
+                'link' => Color::parse('#225'), 'action' => Color::parse($action), 'action-ink' => Color::parse($ink),
+                'quiet' => Color::parse('#eee'), 'quiet-ink' => Color::parse('#222'), 'ink' => Color::parse('#222'),
+                'ground' => Color::parse('#fff'),
+            ];
             $states = SchemeStates::of($roles);
             self::assertNotSame($action, $states['action-hover']->hex());
             self::assertGreaterThanOrEqual(4.5, Contrast::ratio($states['action-hover'], $roles['action-ink']));
@@ -86,7 +90,10 @@ final class LookCompilerTest extends TestCase
 
     public function testAnItemHandsItsOwnValuesToItsElements(): void
     {
-        $compiled = LookCompiler::compile(Fixtures::look(['home.bands' => 'space-1,space-2', 'band.space-2.height' => 90.0]), Fixtures::theme());
+        $compiled = LookCompiler::compile(
+            Fixtures::look(['home.bands' => 'space-1,space-2', 'band.space-2.height' => 90.0]),
+            Fixtures::theme(),
+        );
         self::assertStringContainsString('.its-band-space-2{--its-height:var(--band-space-2-height)}', $compiled->rules);
         self::assertStringContainsString('--band-space-2-height:90px', $compiled->css);
         self::assertStringNotContainsString('its-band-lead', $compiled->css);

@@ -16,7 +16,8 @@ use Tests\Core\Fixtures;
 /** Targets: WCAG 2.2, 1.4.3 and 1.4.11. */
 final class PairContrastTest extends TestCase
 {
-    private const CSS = '.wear{background-color:var(--ground);color:var(--ink)} .r{color:var(--reduced)} .big{font-size:30px} input{border:1px solid var(--field-line);background-color:var(--field);color:var(--field-ink)}';
+    private const CSS = '.wear{background-color:var(--ground);color:var(--ink)} .r{color:var(--reduced)} .big{font-size:30px} '
+        .'input{border:1px solid var(--field-line);background-color:var(--field);color:var(--field-ink)}';
     private const BODY = '<div class="wear scheme-daylight"><p class="r">$30</p><p>x</p><input></div>';
 
     /**
@@ -42,7 +43,10 @@ final class PairContrastTest extends TestCase
     public function testLargeTextNeedsLess(): void
     {
         $large = '<div class="wear scheme-daylight"><p class="r big">$30</p></div>';
-        $stops = fn(string $hex, string $body): array => array_values(array_filter($this->findings(['scheme.daylight.reduced' => $hex], $body), static fn(ContrastFinding $f): bool => $f->severity === Severity::Stops));
+        $stops = fn(string $hex, string $body): array => array_values(array_filter(
+            $this->findings(['scheme.daylight.reduced' => $hex], $body),
+            static fn(ContrastFinding $f): bool => $f->severity === Severity::Stops,
+        ));
         self::assertSame([4.5], array_column($stops('#d2691e', self::BODY), 'target'));
         self::assertSame([], $stops('#d2691e', $large), 'it has over 3');
         // The pair is still looked at: fainter, it is found, and by the lesser target.
@@ -65,7 +69,10 @@ final class PairContrastTest extends TestCase
 
     public function testWhatOnlyASeasonWearsStopsAPublishToo(): void
     {
-        $own = ['scheme.kiln.reduced' => '#7c2c0c', 'seasons' => 'season-1', 'season.season-1.name' => 'Frost', 'season.season-1.starts' => '2027-01-01T00:00', 'season.season-1.from' => 'daylight', 'season.season-1.to' => 'kiln'];
+        $own = [
+            'scheme.kiln.reduced' => '#7c2c0c', 'seasons' => 'season-1', 'season.season-1.name' => 'Frost',
+            'season.season-1.starts' => '2027-01-01T00:00', 'season.season-1.from' => 'daylight', 'season.season-1.to' => 'kiln',
+        ];
         [$finding] = $this->findings($own);
         self::assertSame([Severity::Stops, 'reduced price on ground, while Frost runs'], [$finding->severity, $finding->title]);
         [$finding] = $this->findings([...$own, 'season.season-1.on' => false]);
@@ -92,7 +99,11 @@ final class PairContrastTest extends TestCase
         foreach ($fixes as $fix) {
             self::assertGreaterThanOrEqual(4.5, $fix->ratio, $fix->title);
             $after = Fixtures::input(self::CSS, self::BODY, [...$own, ...$fix->changes]);
-            self::assertNotContains($finding->key, array_map(static fn(ContrastFinding $f): string => $f->key, Fixtures::contrast($after)), $fix->title);
+            self::assertNotContains(
+                $finding->key,
+                array_map(static fn(ContrastFinding $f): string => $f->key, Fixtures::contrast($after)),
+                $fix->title,
+            );
         }
     }
 
@@ -104,7 +115,11 @@ final class PairContrastTest extends TestCase
             $all = Fixtures::inEveryScheme($theme, $body);
             self::assertGreaterThanOrEqual(3, count($theme->starters));
             foreach (array_keys($theme->starters) as $starter) {
-                $found = array_map(static fn(ContrastFinding $f): string => "$theme->title $starter: $f->scheme $f->title ".ContrastFinding::ratioText($f->measure), Fixtures::contrast(Fixtures::input($css, $all, [], $starter, theme: $theme)));
+                $found = array_map(
+                    static fn(ContrastFinding $f): string => "$theme->title $starter: $f->scheme $f->title "
+                        .ContrastFinding::ratioText($f->measure),
+                    Fixtures::contrast(Fixtures::input($css, $all, [], $starter, theme: $theme)),
+                );
                 self::assertSame([], $found);
             }
         }

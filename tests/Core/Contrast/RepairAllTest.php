@@ -30,7 +30,10 @@ final class RepairAllTest extends TestCase
         for ($i = 0; $i < 12; $i++) {
             $color = $random();
             $demands = [[$random(), [3.0, 4.5][$i % 2]], [$random(), 4.5], [$random(), 3.0]];
-            $holds = static fn(Color $c): bool => array_filter($demands, static fn(array $d): bool => Contrast::ratio($c, $d[0]) < $d[1]) === [];
+            $holds = static fn(Color $c): bool => array_filter(
+                $demands,
+                static fn(array $d): bool => Contrast::ratio($c, $d[0]) < $d[1],
+            ) === [];
             $found = ContrastFix::meeting($color, $demands);
             [$l, , $h] = $color->to(ColorSpace::Oklch)->coordinates();
             $best = INF;
@@ -60,7 +63,10 @@ final class RepairAllTest extends TestCase
         $html = Fixtures::inEveryScheme(Fixtures::theme(), $body);
         $plain = Fixtures::input($css, $html);
         $keys = ['paper', 'sheet', 'mist', 'main', 'second', 'accent', 'warm', 'cool', 'ink', 'thread'];
-        $failing = static fn(Inspection $in): array => array_map(static fn(ContrastFinding $f): string => $f->key, iterator_to_array((new PairContrast())->run($in), false));
+        $failing = static fn(Inspection $in): array => array_map(
+            static fn(ContrastFinding $f): string => $f->key,
+            iterator_to_array((new PairContrast())->run($in), false),
+        );
         $mended = 0;
         for ($i = 0; $i < 1000; $i++) {
             $own = [];
@@ -84,8 +90,16 @@ final class RepairAllTest extends TestCase
         // An ink between two grounds that no ink of its hue holds against.
         $css = '.wear{background-color:var(--ground);color:var(--ink)} .f{background-color:var(--field);color:var(--ink)}';
         $html = '<div class="wear scheme-daylight"><p>x</p><p class="f">y</p></div>';
-        foreach ([['#8a8a8a', '#ffffff', '#101010'], ['#777799', '#fafafa', '#202020'], ['#806040', '#f0f0e8', '#000000']] as [$ink, $ground, $field]) {
-            $input = Fixtures::input($css, $html, ['scheme.daylight.ink' => $ink, 'scheme.daylight.ground' => $ground, 'scheme.daylight.field' => $field]);
+        foreach ([
+            ['#8a8a8a', '#ffffff', '#101010'],
+            ['#777799', '#fafafa', '#202020'],
+            ['#806040', '#f0f0e8', '#000000'],
+        ] as [$ink, $ground, $field]) {
+            $input = Fixtures::input(
+                $css,
+                $html,
+                ['scheme.daylight.ink' => $ink, 'scheme.daylight.ground' => $ground, 'scheme.daylight.field' => $field],
+            );
             $repair = ContrastRepair::of($input, ColorSet::of('daylight'), $input->get(SchemeColors::class));
             self::assertNull($repair->one('ink'));
             $found = array_filter([$repair->two('ink', 'field'), $repair->two('ink', 'ground')]);
@@ -97,7 +111,10 @@ final class RepairAllTest extends TestCase
                 [, $ic, $ih] = $repair->roles['ink']->to(ColorSpace::Oklch)->coordinates();
                 for ($l = 0.0; $l <= 1.0; $l += 0.0125) {
                     for ($il = 0.0; $il <= 1.0; $il += 0.0125) {
-                        $change = [$moved => Color::parse(Color::in(ColorSpace::Oklch, $l, $c, $h)->hex()), 'ink' => Color::parse(Color::in(ColorSpace::Oklch, $il, $ic, $ih)->hex())];
+                        $change = [
+                            $moved => Color::parse(Color::in(ColorSpace::Oklch, $l, $c, $h)->hex()),
+                            'ink' => Color::parse(Color::in(ColorSpace::Oklch, $il, $ic, $ih)->hex()),
+                        ];
                         if ($repair->failing($change) === []) {
                             $best = min($best, $repair->cost($change));
                         }
@@ -111,12 +128,19 @@ final class RepairAllTest extends TestCase
     public function testWhatContradictsIsNamed(): void
     {
         // The gradient runs through every lightness: no ink can hold on all of it.
-        $input = Fixtures::input('.wear{background-color:var(--ground);color:var(--ink)} .h{color:var(--heading)}', '<div class="wear scheme-night"><p>x</p><h2 class="h">y</h2></div>', ['scheme.night.gradient' => 'linear-gradient(90deg, #000000 0%, #ffffff 100%)']);
+        $input = Fixtures::input(
+            '.wear{background-color:var(--ground);color:var(--ink)} .h{color:var(--heading)}',
+            '<div class="wear scheme-night"><p>x</p><h2 class="h">y</h2></div>',
+            ['scheme.night.gradient' => 'linear-gradient(90deg, #000000 0%, #ffffff 100%)'],
+        );
         $finding = Fixtures::contrast($input)[0];
         self::assertSame(1.0, $finding->measure);
         $fixes = new ContrastFixes($input);
         self::assertSame([], $fixes->of($finding));
-        self::assertMatchesRegularExpression('/Night: .* on ground cannot be mended with its hue kept.* The gradient runs from too dark to too light/', $fixes->why($finding));
+        self::assertMatchesRegularExpression(
+            '/Night: .* on ground cannot be mended with its hue kept.* The gradient runs from too dark to too light/',
+            $fixes->why($finding),
+        );
         self::assertNotSame([], RepairAll::of($input)->left);
     }
 

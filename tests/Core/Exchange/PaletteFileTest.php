@@ -72,7 +72,11 @@ final class PaletteFileTest extends TestCase
         foreach (array_keys(PaletteFile::FORMATS) as $format) {
             $text = self::write($format);
             self::assertSame([], PaletteFile::read($text)['not_understood'], $format);
-            self::assertSame(['changes' => [], 'taken' => [], 'same' => count(PaletteFile::read($text)['colors']), 'unnamed' => []], self::take($text, self::OWN), "$format: nothing differs");
+            self::assertSame(
+                ['changes' => [], 'taken' => [], 'same' => count(PaletteFile::read($text)['colors']), 'unnamed' => []],
+                self::take($text, self::OWN),
+                "$format: nothing differs",
+            );
         }
         $read = PaletteFile::read(self::write('gpl'))['colors'];
         self::assertSame('lamplight', array_keys($read)[6]);
@@ -88,7 +92,10 @@ final class PaletteFileTest extends TestCase
             $wanted = self::worn(Fixtures::look(self::OWN), self::theme(self::OWN));
             self::assertEquals($wanted, array_intersect_key(self::worn($look, self::theme($taken['changes'])), $wanted), $format);
             self::assertSame('{brand.own1}', $taken['changes']['scheme.own1.ground'], 'it follows on');
-            self::assertSame('radial-gradient(circle at 20% 30%, {brand.main} 0%, {scheme.night.ink} 50%, #102040 100%)', $taken['changes']['scheme.night.gradient']);
+            self::assertSame(
+                'radial-gradient(circle at 20% 30%, {brand.main} 0%, {scheme.night.ink} 50%, #102040 100%)',
+                $taken['changes']['scheme.night.gradient'],
+            );
             self::assertTrue($taken['changes']['dark.on']);
             self::assertContains('colors of their own in dark surroundings', $taken['taken']);
             self::assertArrayNotHasKey('scheme.daylight.ink', $taken['changes'], 'what it is already stays with the theme');
@@ -123,9 +130,21 @@ final class PaletteFileTest extends TestCase
         self::assertSame([], $taken['changes']);
         self::assertSame(['main', 'scheme-night-gradient'], $taken['unnamed']);
         // Names that are numbers stay names.
-        self::assertSame(['12' => '#010203', '7' => '#040506', '12 2' => '#070809'], PaletteFile::read("GIMP Palette\n1 2 3 12\n4 5 6 7\n7 8 9 12\n")['colors']);
-        self::assertSame(['1: what it follows is no color of this file', '2: what it follows is no color of this file'], PaletteFile::read('{"1": {"$value": "{2}"}, "2": {"$value": "{1}"}}')['not_understood']);
-        self::assertSame(['1', '2'], self::take('{"1": {"$value": "{2}"}, "2": {"$type": "color", "$value": {"colorSpace": "srgb", "components": [0, 0, 0]}}}', [])['unnamed']);
+        self::assertSame(
+            ['12' => '#010203', '7' => '#040506', '12 2' => '#070809'],
+            PaletteFile::read("GIMP Palette\n1 2 3 12\n4 5 6 7\n7 8 9 12\n")['colors'],
+        );
+        self::assertSame(
+            ['1: what it follows is no color of this file', '2: what it follows is no color of this file'],
+            PaletteFile::read('{"1": {"$value": "{2}"}, "2": {"$value": "{1}"}}')['not_understood'],
+        );
+        self::assertSame(
+            ['1', '2'],
+            self::take(
+                '{"1": {"$value": "{2}"}, "2": {"$type": "color", "$value": {"colorSpace": "srgb", "components": [0, 0, 0]}}}',
+                [],
+            )['unnamed'],
+        );
     }
 
     public function testTheDarkSetLeadsToItsOwnColors(): void
@@ -145,21 +164,54 @@ final class PaletteFileTest extends TestCase
         $read = PaletteFile::read("GIMP Palette\nName: x\n 44 43 118 main\n300 0 0 loud\nhello\n");
         self::assertSame(['main' => '#2c2b76'], $read['colors']);
         self::assertSame(['line 4: “300 0 0 loud”', 'line 5: “hello”'], $read['not_understood']);
-        $read = PaletteFile::read(':root { --main: oklch(0.4 0.1 280); --space: 4px; --paper: var(--x); --a: var(--b); --b: var(--a); --fade: conic-gradient(red, blue) }');
+        $read = PaletteFile::read(':root { --main: oklch(0.4 0.1 280); --space: 4px; --paper: var(--x); --a: var(--b); --b: var(--a); '
+            .'--fade: conic-gradient(red, blue) }');
         self::assertSame(['main'], array_keys($read['colors']));
-        self::assertSame(['--space: “4px”', '--fade: “conic-gradient(red, blue)”', 'paper: what it follows is no color of this file', 'a: what it follows is no color of this file', 'b: what it follows is no color of this file'], $read['not_understood']);
-        $read = PaletteFile::read('{"a": {"$type": "color", "main": {"$value": {"colorSpace": "display-p3", "components": [1, 0, "none"]}}, "same": {"$value": "{a.main}"}, "odd": {"$value": "#fff"}}, "gap": {"$type": "dimension", "$value": {"value": 4, "unit": "px"}},
-            "fade": {"$type": "gradient", "$value": [{"color": "{a.main}", "position": -1}, {"color": {"colorSpace": "srgb", "components": [1, 1, 1]}, "position": 1}]}, "bad": {"$type": "gradient", "$value": [{"color": 4}]}}');
+        self::assertSame(
+            [
+                '--space: “4px”', '--fade: “conic-gradient(red, blue)”', 'paper: what it follows is no color of this file',
+                'a: what it follows is no color of this file', 'b: what it follows is no color of this file',
+            ],
+            $read['not_understood'],
+        );
+        $read = PaletteFile::read('{"a": {"$type": "color", "main": {"$value": {"colorSpace": "display-p3", "components": [1, 0, '
+            .'"none"]}}, "same": {"$value": "{a.main}"}, "odd": {"$value": "#fff"}}, "gap": {"$type": "dimension", "$value": {"value": 4, '
+                .'"unit": "px"}},
+            "fade": {"$type": "gradient", "$value": [
+                {"color": "{a.main}", "position": -1},
+                {"color": {"colorSpace": "srgb", "components": [1, 1, 1]}, "position": 1},
+            ]}, "bad": {"$type": "gradient", "$value": [{"color": 4}]}}');
         self::assertSame(['a.main', 'a.same', 'fade'], array_keys($read['colors']));
         self::assertSame('{a.main}', $read['colors']['a.same']);
         self::assertSame('linear-gradient(180deg, {a.main} 0%, #ffffff 100%)', $read['colors']['fade']);
-        self::assertSame(['a.odd: its value is not a color that can be read', 'gap: a dimension, not a color', 'bad: its value is not a color that can be read'], $read['not_understood']);
-        self::assertSame(['<path> “b”: no plain fill'], PaletteFile::read('<svg xmlns="http://www.w3.org/2000/svg"><rect id="a" fill="red"/><path id="b" fill="url(#g)"/></svg>')['not_understood']);
+        self::assertSame(
+            [
+                'a.odd: its value is not a color that can be read',
+                'gap: a dimension, not a color',
+                'bad: its value is not a color that can be read',
+            ],
+            $read['not_understood'],
+        );
+        self::assertSame(
+            ['<path> “b”: no plain fill'],
+            PaletteFile::read('<svg xmlns="http://www.w3.org/2000/svg"><rect id="a" fill="red"/><path id="b" '
+                .'fill="url(#g)"/></svg>')['not_understood'],
+        );
     }
 
     public function testHostileFilesGiveNothing(): void
     {
-        foreach (['', '{', '{"a": 4}', '<svg', '<!DOCTYPE svg [<!ENTITY a "b">]><svg>&a;</svg>', str_repeat('{"a":', 40).'1'.str_repeat('}', 40), "GIMP Palette\n\xFF\xFE", '@media (prefers-color-scheme: dark) '.str_repeat('{', 5000), '{"a": {"$type": ["x"], "$value": {"a": 1}, "$extensions": "x"}}'] as $text) {
+        foreach ([
+            '',
+            '{',
+            '{"a": 4}',
+            '<svg',
+            '<!DOCTYPE svg [<!ENTITY a "b">]><svg>&a;</svg>',
+            str_repeat('{"a":', 40).'1'.str_repeat('}', 40),
+            "GIMP Palette\n\xFF\xFE",
+            '@media (prefers-color-scheme: dark) '.str_repeat('{', 5000),
+            '{"a": {"$type": ["x"], "$value": {"a": 1}, "$extensions": "x"}}',
+        ] as $text) {
             self::assertSame([], PaletteFile::read($text)['colors']);
         }
         // Ten thousand names that follow one another, up to a color that is too far down to be read.

@@ -35,7 +35,10 @@ final class ThemePackageTest extends TestCase
     /** @return iterable<string, array{list<array{name: string, size: int, packed: int}>, string}> */
     public static function hostile(): iterable
     {
-        $with = static fn(string $name, int $size = 100, int $packed = 90): array => [['name' => PackageRules::TOKENS, 'size' => 900, 'packed' => 300], ['name' => $name, 'size' => $size, 'packed' => $packed]];
+        $with = static fn(string $name, int $size = 100, int $packed = 90): array => [
+            ['name' => PackageRules::TOKENS, 'size' => 900, 'packed' => 300],
+            ['name' => $name, 'size' => $size, 'packed' => $packed],
+        ];
         yield 'a way out' => [$with('../../public/index.php'), 'outside the package'];
         yield 'a way out by backslash' => [$with('..\\x.css'), 'outside the package'];
         yield 'an absolute path' => [$with('/etc/passwd'), 'outside the package'];
@@ -47,7 +50,10 @@ final class ThemePackageTest extends TestCase
         yield 'too large' => [$with('theme.css', 500_000, 400_000), 'at most 120 KB'];
         yield 'twice' => [[...$with('theme.css'), ['name' => 'theme.css', 'size' => 1, 'packed' => 1]], 'in it twice'];
         yield 'no tokens' => [[['name' => 'theme.css', 'size' => 1, 'packed' => 1]], 'theme.tokens.json is missing'];
-        yield 'many files' => [array_map(static fn(int $i): array => ['name' => "pictures/a$i.png", 'size' => 1, 'packed' => 1], range(1, 60)), 'at most 40'];
+        yield 'many files' => [
+            array_map(static fn(int $i): array => ['name' => "pictures/a$i.png", 'size' => 1, 'packed' => 1], range(1, 60)),
+            'at most 40',
+        ];
     }
 
     /** @param list<array{name: string, size: int, packed: int}> $entries */
@@ -115,14 +121,32 @@ final class ThemePackageTest extends TestCase
 
             return $t;
         };
-        yield 'a title that is a list' => [$own('title', ['x']), 'at $extensions → ikat.theme → title, the data (array) must match the type: string'];
+        yield 'a title that is a list' => [
+            $own('title', ['x']),
+            'at $extensions → ikat.theme → title, the data (array) must match the type: string',
+        ];
         yield 'a setting that is a list' => [$set('shape.radius', [4]), 'settings → shape.radius'];
-        yield 'a starter without words' => [$own('starters', ['plain' => ['title' => 'Plain']]), 'the required properties (words) are missing'];
-        yield 'a length without limits' => [$own('own', [['path' => 'own.fade', 'type' => 'length', 'default' => 4]]), 'the required properties (least, most) are missing'];
-        yield 'a choice without values' => [$own('own', [['path' => 'own.fade', 'type' => 'choice', 'default' => 'a', 'choices' => ['a' => 'A']]]), 'the required properties (css) are missing'];
-        yield 'rungs that are none' => [$own('from', [['retyped' => ['shape.radius' => [['upto' => 3]]]]]), 'the required properties (to) are missing'];
+        yield 'a starter without words' => [
+            $own('starters', ['plain' => ['title' => 'Plain']]),
+            'the required properties (words) are missing',
+        ];
+        yield 'a length without limits' => [
+            $own('own', [['path' => 'own.fade', 'type' => 'length', 'default' => 4]]),
+            'the required properties (least, most) are missing',
+        ];
+        yield 'a choice without values' => [
+            $own('own', [['path' => 'own.fade', 'type' => 'choice', 'default' => 'a', 'choices' => ['a' => 'A']]]),
+            'the required properties (css) are missing',
+        ];
+        yield 'rungs that are none' => [
+            $own('from', [['retyped' => ['shape.radius' => [['upto' => 3]]]]]),
+            'the required properties (to) are missing',
+        ];
         yield 'no JSON' => [static fn(array $t): array => [], 'not a JSON object'];
-        yield 'another form' => [static fn(array $t): array => ['$extensions' => ['ikat.theme' => ['title' => ['x'], 'starters' => 'y']]], 'form of a theme'];
+        yield 'another form' => [
+            static fn(array $t): array => ['$extensions' => ['ikat.theme' => ['title' => ['x'], 'starters' => 'y']]],
+            'form of a theme',
+        ];
     }
 
     /** @param callable(array<string, mixed>): array<string, mixed> $break */
@@ -130,7 +154,10 @@ final class ThemePackageTest extends TestCase
     public function testTokensAreCheckedAgainstTheCatalog(callable $break, string $words): void
     {
         try {
-            ThemePackage::read([PackageRules::TOKENS => (string) json_encode($break(json_decode(self::tokens(), true))), PackageRules::STYLES => '.a { color: red; }']);
+            ThemePackage::read([
+                PackageRules::TOKENS => (string) json_encode($break(json_decode(self::tokens(), true))),
+                PackageRules::STYLES => '.a { color: red; }',
+            ]);
             self::fail('it was taken');
         } catch (UnusablePackage $e) {
             self::assertStringContainsString($words, $e->getMessage());

@@ -35,7 +35,9 @@ final class ThemeTokensTest extends TestCase
     /** @return iterable<array{string, string}> */
     public static function broken(): iterable
     {
-        $with = static fn(string $token): string => '{"$extensions":{"ikat.theme":{"title":"T","version":"1","maker":"M","starters":{"a":{"title":"A","words":""}}}},"x":{"y":'.$token.'}}';
+        $with = static fn(string $token): string
+            => '{"$extensions":{"ikat.theme":{"title":"T","version":"1","maker":"M","starters":{"a":{"title":"A","words":""}}}},"x":{"y":'
+            .$token.'}}';
         yield ['nonsense', 'it is not JSON'];
         yield ['{}', 'ikat.theme'];
         yield ['{"$extensions":{"ikat.theme":{"title":"T","version":"1","maker":"M"}}}', 'at least one'];

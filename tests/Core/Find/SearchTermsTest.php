@@ -27,7 +27,13 @@ final class SearchTermsTest extends TestCase
     #[DataProvider('questions')]
     public function testPartsOfWordsAreFound(string $asked, bool $isFound): void
     {
-        self::assertSame($isFound, self::finds($asked, SearchTerms::index('Heron folding lantern', 'Mulberry paper, 14 in', 'Folded by hand from one sheet for the porch.')));
+        self::assertSame(
+            $isFound,
+            self::finds(
+                $asked,
+                SearchTerms::index('Heron folding lantern', 'Mulberry paper, 14 in', 'Folded by hand from one sheet for the porch.'),
+            ),
+        );
     }
 
     /** @return iterable<string, array{string, bool}> */
@@ -57,7 +63,10 @@ final class SearchTermsTest extends TestCase
     public function testTheBetterAnswerRanksHigher(): void
     {
         $rank = static fn(string $name, string $note): int => SearchRank::of('lantern paper', $name, $note);
-        $ranks = [$rank('Paper lantern', ''), $rank('Paper lanterns', ''), $rank('Lantern', 'paper'), $rank('Lantern', 'newspaper'), $rank('Lantern', 'brass'), $rank('Lamp', 'paper'), $rank('Lamp', 'brass')];
+        $ranks = [
+            $rank('Paper lantern', ''), $rank('Paper lanterns', ''), $rank('Lantern', 'paper'), $rank('Lantern', 'newspaper'),
+            $rank('Lantern', 'brass'), $rank('Lamp', 'paper'), $rank('Lamp', 'brass'),
+        ];
         $sorted = $ranks;
         rsort($sorted);
         self::assertSame($sorted, $ranks);

@@ -49,8 +49,20 @@ final class LogoMeasuresTest extends TestCase
         }
         self::assertNull(Margins::drawn(self::bar(0xFFFFFFFF, 0xFFFFFFFF)));
         // The grain that compression leaves on paper is paper; corners of different colors are no paper at all.
-        self::assertSame([20, 10, 40, 20], Margins::drawn(self::grid(100, 50, static fn(int $x, int $y): int => $x >= 20 && $x < 60 && $y >= 10 && $y < 30 ? 0xFF000000 : 0xFFFFFFFF - (($x * 7 + $y) % 9) * 0x010101)));
-        self::assertSame([0, 0, 100, 50], Margins::drawn(self::grid(100, 50, static fn(int $x, int $y): int => 0xFF000000 | $x * 2 << 16 | $y)));
+        self::assertSame(
+            [20, 10, 40, 20],
+            Margins::drawn(self::grid(
+                100,
+                50,
+                static fn(int $x, int $y): int => $x >= 20 && $x < 60 && $y >= 10 && $y < 30
+                    ? 0xFF000000
+                    : 0xFFFFFFFF - (($x * 7 + $y) % 9) * 0x010101,
+            )),
+        );
+        self::assertSame(
+            [0, 0, 100, 50],
+            Margins::drawn(self::grid(100, 50, static fn(int $x, int $y): int => 0xFF000000 | $x * 2 << 16 | $y)),
+        );
         self::assertSame([0, 0, 1, 1], Margins::drawn(self::grid(1, 1, static fn(): int => 0xFF000000)) ?? [0, 0, 1, 1]);
     }
 
@@ -64,9 +76,19 @@ final class LogoMeasuresTest extends TestCase
     public function testTheWorstTenthIsReported(): void
     {
         self::assertEqualsWithDelta(4.54, Edges::worstTenth(array_fill(0, 20, '#767676'), ['#ffffff']), 0.01);
-        self::assertEqualsWithDelta(4.54, Edges::worstTenth([...array_fill(0, 19, '#767676'), '#fafafa'], ['#ffffff']), 0.01, 'one pixel in twenty may be lost');
+        self::assertEqualsWithDelta(
+            4.54,
+            Edges::worstTenth([...array_fill(0, 19, '#767676'), '#fafafa'], ['#ffffff']),
+            0.01,
+            'one pixel in twenty may be lost',
+        );
         self::assertLessThan(1.1, Edges::worstTenth([...array_fill(0, 16, '#767676'), ...array_fill(0, 4, '#fafafa')], ['#ffffff']));
-        self::assertEqualsWithDelta(1.0, Edges::worstTenth(['#1d3b6f'], ['#ffffff', '#1d3b6f']), 0.01, 'over a picture, its worst pixel counts');
+        self::assertEqualsWithDelta(
+            1.0,
+            Edges::worstTenth(['#1d3b6f'], ['#ffffff', '#1d3b6f']),
+            0.01,
+            'over a picture, its worst pixel counts',
+        );
     }
 
     public function testPixelsThereAgainstPixelsNeeded(): void
@@ -79,16 +101,17 @@ final class LogoMeasuresTest extends TestCase
 
     public function testAMarkOfHairLinesIsLostWhenSmallAndAPlainOneIsNot(): void
     {
-        $scaled = static fn(PixelGrid $large, int $side): PixelGrid => self::grid($side, $side, static function (int $x, int $y) use ($large, $side): int {
-            $k = intdiv($large->width(), $side);
-            $sum = 0;
-            for ($i = 0; $i < $k * $k; $i++) {
-                $sum += $large->argb($x * $k + $i % $k, $y * $k + intdiv($i, $k)) & 255;
-            }
-            $v = intdiv($sum, $k * $k);
+        $scaled = static fn(PixelGrid $large, int $side): PixelGrid
+            => self::grid($side, $side, static function (int $x, int $y) use ($large, $side): int {
+                $k = intdiv($large->width(), $side);
+                $sum = 0;
+                for ($i = 0; $i < $k * $k; $i++) {
+                    $sum += $large->argb($x * $k + $i % $k, $y * $k + intdiv($i, $k)) & 255;
+                }
+                $v = intdiv($sum, $k * $k);
 
-            return 0xFF000000 | $v << 16 | $v << 8 | $v;
-        });
+                return 0xFF000000 | $v << 16 | $v << 8 | $v;
+            });
         $hair = self::grid(128, 128, static fn(int $x): int => $x % 8 === 0 ? 0xFF000000 : 0xFFFFFFFF);
         $plain = self::grid(128, 128, static fn(int $x): int => $x < 64 ? 0xFF000000 : 0xFFFFFFFF);
         self::assertLessThan(MarkDetail::NEEDED, MarkDetail::measure($hair, $scaled($hair, 16))['kept']);

@@ -16,12 +16,18 @@ final class BaseSwitchTest extends TestCase
     {
         $belfry = Fixtures::theme('belfry', '1.0.0');
 
-        return array_column(BaseSwitch::between(LookState::of($own), Fixtures::look($own), Fixtures::look($own, theme: $belfry), $belfry)->wait, 'why', 'path');
+        return array_column(
+            BaseSwitch::between(LookState::of($own), Fixtures::look($own), Fixtures::look($own, theme: $belfry), $belfry)->wait,
+            'why',
+            'path',
+        );
     }
 
     public function testWhatTheOtherThemeHasNotWaitsAndSaysWhy(): void
     {
-        $why = self::waiting(['scheme.counter.ground' => '#fafafa', 'page.scheme' => 'counter', 'own.fade' => 'short', 'brand.main' => '#123456']);
+        $why = self::waiting([
+            'scheme.counter.ground' => '#fafafa', 'page.scheme' => 'counter', 'own.fade' => 'short', 'brand.main' => '#123456',
+        ]);
         self::assertSame('Belfry has no such scheme', $why['scheme.counter.ground']);
         self::assertStringContainsString('Belfry has no “Counter”', $why['page.scheme']);
         self::assertSame('it is the theme’s own that you leave', $why['own.fade']);

@@ -18,13 +18,26 @@ use Tests\Core\Fixtures;
 
 final class ColorInventoryTest extends TestCase
 {
-    private const ADDED = ['palette.brand' => 'main,paper,own1', 'palette.away.brand' => 'sheet,mist,second,accent,warm,cool,ink,thread', 'name.brand.own1' => 'Moss', 'brand.own1' => '#3b5d3a', 'palette.schemes' => 'own1,daylight', 'palette.away.schemes' => 'night,lamplit', 'name.scheme.own1' => 'Woods', 'scheme.own1.ink' => '{brand.own1}'];
+    private const ADDED = [
+        'palette.brand' => 'main,paper,own1',
+        'palette.away.brand' => 'sheet,mist,second,accent,warm,cool,ink,thread',
+        'name.brand.own1' => 'Moss',
+        'brand.own1' => '#3b5d3a',
+        'palette.schemes' => 'own1,daylight',
+        'palette.away.schemes' => 'night,lamplit',
+        'name.scheme.own1' => 'Woods',
+        'scheme.own1.ink' => '{brand.own1}',
+    ];
 
     public function testOrderNamesAndAdditionsAreTheMerchants(): void
     {
         $input = Fixtures::input('', '', self::ADDED);
         self::assertSame(['main' => 'Main', 'paper' => 'Paper', 'own1' => 'Moss'], $input->theme->brandColors);
-        self::assertSame(['own1' => 'Woods', 'daylight' => 'Daylight', 'kiln' => 'Kiln', 'counter' => 'Counter'], $input->theme->schemes, 'what no list names comes last');
+        self::assertSame(
+            ['own1' => 'Woods', 'daylight' => 'Daylight', 'kiln' => 'Kiln', 'counter' => 'Counter'],
+            $input->theme->schemes,
+            'what no list names comes last',
+        );
         self::assertSame('#3b5d3a', $input->look->text('scheme.own1.ink'));
         self::assertArrayHasKey('own1', $input->look->catalog->get('footer.scheme')->type->choices);
         self::assertStringContainsString('.scheme-own1{', $input->get(CompiledLook::class)->css);
@@ -41,12 +54,28 @@ final class ColorInventoryTest extends TestCase
     {
         $theme = Fixtures::theme();
         foreach (['dawn,own1' => [], 'night,dawn,own1' => ['night']] as $list => $first) {
-            $inventory = ColorInventory::in($theme, [new Layer(LayerKind::Look, 'L', ['palette.schemes' => $list, 'palette.away.schemes' => 'dawn', 'name.scheme.own1' => 'Woods'])]);
-            self::assertSame([...$first, 'own1', ...array_values(array_diff(array_keys($theme->schemes), $first))], array_keys($inventory->schemes));
+            $inventory = ColorInventory::in(
+                $theme,
+                [new Layer(
+                    LayerKind::Look,
+                    'L',
+                    ['palette.schemes' => $list, 'palette.away.schemes' => 'dawn', 'name.scheme.own1' => 'Woods'],
+                )],
+            );
+            self::assertSame(
+                [...$first, 'own1', ...array_values(array_diff(array_keys($theme->schemes), $first))],
+                array_keys($inventory->schemes),
+            );
             self::assertSame([], $inventory->schemesAway);
         }
         // All of them put away, as only another theme's list can say, leaves them all.
-        self::assertSame($theme->schemes, ColorInventory::in($theme, [new Layer(LayerKind::Look, 'L', ['palette.away.schemes' => implode(',', array_keys($theme->schemes))])])->schemes);
+        self::assertSame(
+            $theme->schemes,
+            ColorInventory::in(
+                $theme,
+                [new Layer(LayerKind::Look, 'L', ['palette.away.schemes' => implode(',', array_keys($theme->schemes))])],
+            )->schemes,
+        );
     }
 
     public function testUnknownKeysAndAnEmptyListAreRefused(): void
@@ -74,7 +103,10 @@ final class ColorInventoryTest extends TestCase
 
     public function testRemovingABrandColorLetsItsFollowersFollowItsHeir(): void
     {
-        $own = ['scheme.night.gradient' => 'linear-gradient(90deg, {brand.accent} 0%, {brand.main} 100%)', 'brand.warm' => '{brand.accent}'];
+        $own = [
+            'scheme.night.gradient' => 'linear-gradient(90deg, {brand.accent} 0%, {brand.main} 100%)',
+            'brand.warm' => '{brand.accent}',
+        ];
         $look = Fixtures::look($own);
         $changes = BrandFollowers::without($look, Fixtures::theme(), 'accent', 'warm', ['scheme.night.link' => 'cool']);
         $after = Fixtures::look([...$own, ...$changes]);
@@ -85,7 +117,11 @@ final class ColorInventoryTest extends TestCase
         self::assertSame([], array_values(array_diff(BrandFollowers::direct($after, 'brand.accent'), [])));
         self::assertStringNotContainsString('accent', (string) $after->value('palette.brand'));
         self::assertSame('accent', $after->value('palette.away.brand'));
-        self::assertArrayNotHasKey('palette.away.brand', BrandFollowers::without(Fixtures::look(self::ADDED), Fixtures::input('', '', self::ADDED)->theme, 'own1', 'main'), 'an own color is in no list any more');
+        self::assertArrayNotHasKey(
+            'palette.away.brand',
+            BrandFollowers::without(Fixtures::look(self::ADDED), Fixtures::input('', '', self::ADDED)->theme, 'own1', 'main'),
+            'an own color is in no list any more',
+        );
     }
 
     public function testPartsOfARemovedSchemeWearAnother(): void
@@ -113,7 +149,10 @@ final class ColorInventoryTest extends TestCase
 
     public function testWordsTakeTheColorOfARole(): void
     {
-        self::assertSame([[null, 'Light for '], ['link', 'long'], [null, ' evenings']], ColoredText::parts('Light for {link|long} evenings'));
+        self::assertSame(
+            [[null, 'Light for '], ['link', 'long'], [null, ' evenings']],
+            ColoredText::parts('Light for {link|long} evenings'),
+        );
         self::assertSame([[null, 'a {brand|b} {c']], ColoredText::parts('a {brand|b} {c'));
         self::assertSame([['reduced', 'all of it']], ColoredText::parts('{reduced|all of it}'));
         self::assertSame('Light for long evenings', ColoredText::plain('Light for {link|long} evenings'));

@@ -33,7 +33,10 @@ final class ItemListsTest extends TestCase
 
     public function testTheStrongestLayerSaysWhichItemsThereAre(): void
     {
-        $lists = ItemLists::in((new StorefrontCatalog())->lists(), [new Layer(LayerKind::Theme, 'T', ['home.bands' => 'lead-1']), new Layer(LayerKind::Look, 'L', ['home.bands' => 'rule-2'])]);
+        $lists = ItemLists::in(
+            (new StorefrontCatalog())->lists(),
+            [new Layer(LayerKind::Theme, 'T', ['home.bands' => 'lead-1']), new Layer(LayerKind::Look, 'L', ['home.bands' => 'rule-2'])],
+        );
         self::assertSame(['rule-2'], array_map(static fn(Item $i): string => $i->name(), $lists->of('home.bands')));
         $both = $lists->and((new StorefrontCatalog())->lists(), ['home.bands' => 'rule-2,space-1,nonsense']);
         self::assertSame(['rule-2', 'space-1'], array_map(static fn(Item $i): string => $i->name(), $both->of('home.bands')));
@@ -42,7 +45,10 @@ final class ItemListsTest extends TestCase
     public function testNamesItsPathsAndClass(): void
     {
         $item = Item::named('band', 'row-12');
-        self::assertSame(['row', 12, 'band.row-12.heading', 'its-band-row-12'], [$item->kind, $item->number, $item->path('heading'), $item->cssClass()]);
+        self::assertSame(
+            ['row', 12, 'band.row-12.heading', 'its-band-row-12'],
+            [$item->kind, $item->number, $item->path('heading'), $item->cssClass()],
+        );
     }
 
     #[DataProvider('lists')]
@@ -100,10 +106,18 @@ final class ItemListsTest extends TestCase
     public function testAnAddressOnTheWebIsOne(): void
     {
         $catalog = Fixtures::catalog(['footer.blocks' => 'social-1']);
-        self::assertSame('https://diary.wrenfold.example/', $catalog->normalize('block.social-1.first.address', 'https://diary.wrenfold.example/'));
+        self::assertSame(
+            'https://diary.wrenfold.example/',
+            $catalog->normalize('block.social-1.first.address', 'https://diary.wrenfold.example/'),
+        );
         // As people write one: what they meant is kept, visibly.
-        self::assertSame('https://diary.wrenfold.example/snow?a=1', $catalog->normalize('block.social-1.first.address', ' diary.wrenfold.example/snow?a=1 '));
-        foreach (['javascript:alert(1)', 'data:text/html,x', 'https://', 'diary', 'a.b c', 'mail@diary.wrenfold.example', 'https://a"b.example'] as $bad) {
+        self::assertSame(
+            'https://diary.wrenfold.example/snow?a=1',
+            $catalog->normalize('block.social-1.first.address', ' diary.wrenfold.example/snow?a=1 '),
+        );
+        foreach ([
+            'javascript:alert(1)', 'data:text/html,x', 'https://', 'diary', 'a.b c', 'mail@diary.wrenfold.example', 'https://a"b.example',
+        ] as $bad) {
             try {
                 $catalog->normalize('block.social-1.first.address', $bad);
                 self::fail("$bad was accepted");

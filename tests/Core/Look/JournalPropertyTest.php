@@ -22,7 +22,10 @@ final class JournalPropertyTest extends TestCase
 {
     use TestTrait;
 
-    private const PATHS = ['brand.main', 'brand.warm', 'scheme.night.link', 'header.logo.size.desktop', 'message.message-1.text', 'utility.show', 'header.menu.place'];
+    private const PATHS = [
+        'brand.main', 'brand.warm', 'scheme.night.link', 'header.logo.size.desktop', 'message.message-1.text', 'utility.show',
+        'header.menu.place',
+    ];
 
     /** One number stands for one edit: which setting, and to what. */
     private static function edit(int $n, LookState $state, int $sequence): JournalEntry
@@ -109,8 +112,13 @@ final class JournalPropertyTest extends TestCase
                     continue;
                 }
                 $of = $kind === EntryKind::Redo ? (int) $entries[$spokenOf - 1]->of : $spokenOf;
-                $entry = $kind === EntryKind::Edit ? self::edit($n, $state, $sequence) : new JournalEntry($sequence, $kind, $kind === EntryKind::Undo
-                    ? array_map(static fn(Change $c): Change => $c->reversed(), $entries[$of - 1]->changes) : $entries[$of - 1]->changes, 'x', 'Test', $of);
+                $entry = $kind === EntryKind::Edit
+                    ? self::edit($n, $state, $sequence)
+                    : new JournalEntry($sequence, $kind, $kind === EntryKind::Undo
+                    ? array_map(
+                        static fn(Change $c): Change => $c->reversed(),
+                        $entries[$of - 1]->changes,
+                    ) : $entries[$of - 1]->changes, 'x', 'Test', $of);
                 [$links, $below[$sequence]] = $links->after($kind, $sequence, $below[$spokenOf] ?? 0, $of);
                 $entries[] = $entry;
                 // An edit may be undone and redone as often as one likes: each time it leads to the state it led to first.
@@ -131,30 +139,34 @@ final class JournalPropertyTest extends TestCase
 
     public function testResolvingDoesNotDependOnTheOrderEditsAreStoredIn(): void
     {
-        $this->limitTo(25)->forAll(Generators::seq(Generators::choose(0, 5000)), Generators::choose(0, 1000))->then(static function (array $numbers, int $seed): void {
-            [$entries] = self::run_($numbers);
-            $shuffled = $entries;
-            mt_srand($seed);
-            shuffle($shuffled);
-            usort($shuffled, static fn(JournalEntry $x, JournalEntry $y): int => $x->sequence <=> $y->sequence);
-            $a = self::stateAt($entries, count($entries));
-            self::assertSame($a->bytes(), self::stateAt($shuffled, count($entries))->bytes());
-            $reversed = array_reverse($a->own, true);
-            self::assertSame(
-                LookCompiler::compile(Fixtures::look($a->own), Fixtures::theme())->hash,
-                LookCompiler::compile(Fixtures::look($reversed), Fixtures::theme())->hash,
-            );
-        });
+        $this->limitTo(25)
+            ->forAll(Generators::seq(Generators::choose(0, 5000)), Generators::choose(0, 1000))
+            ->then(static function (array $numbers, int $seed): void {
+                [$entries] = self::run_($numbers);
+                $shuffled = $entries;
+                mt_srand($seed);
+                shuffle($shuffled);
+                usort($shuffled, static fn(JournalEntry $x, JournalEntry $y): int => $x->sequence <=> $y->sequence);
+                $a = self::stateAt($entries, count($entries));
+                self::assertSame($a->bytes(), self::stateAt($shuffled, count($entries))->bytes());
+                $reversed = array_reverse($a->own, true);
+                self::assertSame(
+                    LookCompiler::compile(Fixtures::look($a->own), Fixtures::theme())->hash,
+                    LookCompiler::compile(Fixtures::look($reversed), Fixtures::theme())->hash,
+                );
+            });
     }
 
     public function testAnyEarlierPointCanBeReopened(): void
     {
-        $this->limitTo(40)->forAll(Generators::seq(Generators::choose(0, 5000)), Generators::choose(0, 30))->then(static function (array $numbers, int $point): void {
-            [$entries] = self::run_($numbers);
-            $now = self::stateAt($entries, count($entries));
-            $then = self::stateAt($entries, $point);
-            self::assertSame($then->bytes(), $now->with(Journal::between($now, $then))->bytes());
-        });
+        $this->limitTo(40)
+            ->forAll(Generators::seq(Generators::choose(0, 5000)), Generators::choose(0, 30))
+            ->then(static function (array $numbers, int $point): void {
+                [$entries] = self::run_($numbers);
+                $now = self::stateAt($entries, count($entries));
+                $then = self::stateAt($entries, $point);
+                self::assertSame($then->bytes(), $now->with(Journal::between($now, $then))->bytes());
+            });
     }
 
     public function testBytesComeBackAsTheSameState(): void

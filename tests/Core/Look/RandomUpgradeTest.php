@@ -88,7 +88,13 @@ final class RandomUpgradeTest extends TestCase
         $own = LookState::of(['grid.gap' => '{own.kicker.space}']);
         $was = Fixtures::look($own->own, theme: $millrace)->value('grid.gap');
         $merge = ThemeMerge::of($millrace, Fixtures::theme(), 'river-dusk', $own, new StorefrontCatalog());
-        self::assertSame($was, Fixtures::look([...$own->own, ...array_filter($merge->changes([]), static fn(mixed $v): bool => $v !== null)])->value('grid.gap'));
+        self::assertSame(
+            $was,
+            Fixtures::look([
+                ...$own->own,
+                ...array_filter($merge->changes([]), static fn(mixed $v): bool => $v !== null),
+            ])->value('grid.gap'),
+        );
     }
 
     private static function valueAt(ResolvedLook $look, string $path): mixed
@@ -103,7 +109,15 @@ final class RandomUpgradeTest extends TestCase
         $own = [];
         foreach (range(1, 5) as $i) {
             $own[] = Setting::length("own.space$i", "Space $i", 'theme', StepKey::START, (float) mt_rand(0, 20), 0, 40);
-            $own[] = Setting::choice("own.kind$i", "Kind $i", 'theme', StepKey::START, 'a', ['a' => 'A', 'b' => 'B', 'c' => 'C'], ['a' => 'none', 'b' => 'block', 'c' => 'flex']);
+            $own[] = Setting::choice(
+                "own.kind$i",
+                "Kind $i",
+                'theme',
+                StepKey::START,
+                'a',
+                ['a' => 'A', 'b' => 'B', 'c' => 'C'],
+                ['a' => 'none', 'b' => 'block', 'c' => 'flex'],
+            );
         }
 
         return self::made($millrace, $version, $millrace->brandColors, $millrace->schemes, $own, []);
@@ -137,14 +151,30 @@ final class RandomUpgradeTest extends TestCase
                 $renamed[$setting->path] = "$setting->path.new";
             } elseif ($chance === 2 && $isLength) {
                 $retyped[$setting->path] = [['upto' => 10.0, 'to' => 'a'], ['upto' => 30.0, 'to' => 'b']];
-                $own[] = Setting::choice($setting->path, $setting->label, 'theme', StepKey::START, 'a', ['a' => 'A', 'b' => 'B'], ['a' => 'none', 'b' => 'block']);
+                $own[] = Setting::choice(
+                    $setting->path,
+                    $setting->label,
+                    'theme',
+                    StepKey::START,
+                    'a',
+                    ['a' => 'A', 'b' => 'B'],
+                    ['a' => 'none', 'b' => 'block'],
+                );
 
                 continue;
             }
             $path = $chance === 1 ? "$setting->path.new" : $setting->path;
             $own[] = $isLength
                 ? Setting::length($path, $setting->label, 'theme', StepKey::START, (float) mt_rand(0, 20), 0, $chance === 3 ? 20 : 40)
-                : Setting::choice($path, $setting->label, 'theme', StepKey::START, 'a', array_slice($setting->type->choices, 0, mt_rand(2, 3), true), $setting->type->cssValues);
+                : Setting::choice(
+                    $path,
+                    $setting->label,
+                    'theme',
+                    StepKey::START,
+                    'a',
+                    array_slice($setting->type->choices, 0, mt_rand(2, 3), true),
+                    $setting->type->cssValues,
+                );
         }
 
         return self::made($old, '2.0.0', $brand, $schemes, $own, ['1.0.0' => new ThemeChange($renamed, $removed, $retyped)]);
@@ -158,7 +188,13 @@ final class RandomUpgradeTest extends TestCase
      */
     private static function made(Theme $from, string $version, array $brand, array $schemes, array $own, array $changes): Theme
     {
-        $values = array_filter($from->values, static fn(bool|float|string $v, string $path): bool => ! str_starts_with($path, 'own.') && ! str_starts_with($path, 'brand.') && ! str_starts_with($path, 'scheme.'), ARRAY_FILTER_USE_BOTH);
+        $values = array_filter(
+            $from->values,
+            static fn(bool|float|string $v, string $path): bool => ! str_starts_with($path, 'own.')
+                && ! str_starts_with($path, 'brand.')
+                && ! str_starts_with($path, 'scheme.'),
+            ARRAY_FILTER_USE_BOTH,
+        );
         foreach (array_keys($brand) as $key) {
             $values["brand.$key"] = $from->values["brand.$key"] ?? sprintf('#%06x', mt_rand(0, 0xFFFFFF));
         }
@@ -168,7 +204,19 @@ final class RandomUpgradeTest extends TestCase
             }
         }
 
-        return new Theme('made', 'Made', $version, 'Test', '', $brand, $schemes, $values, ['first' => new Starter('first', 'First', '', [])], own: $own, changes: $changes);
+        return new Theme(
+            'made',
+            'Made',
+            $version,
+            'Test',
+            '',
+            $brand,
+            $schemes,
+            $values,
+            ['first' => new Starter('first', 'First', '', [])],
+            own: $own,
+            changes: $changes,
+        );
     }
 
     private static function own(Theme $theme): LookState
@@ -182,7 +230,10 @@ final class RandomUpgradeTest extends TestCase
             $setting = $catalog->get($pick(array_keys($catalog->all())));
             $own += [$setting->path => $setting->default];
         }
-        $links = array_map(static fn(Setting $s): string => $s->path, array_filter($theme->own, static fn(Setting $s): bool => $s->type instanceof LengthType));
+        $links = array_map(
+            static fn(Setting $s): string => $s->path,
+            array_filter($theme->own, static fn(Setting $s): bool => $s->type instanceof LengthType),
+        );
         if ($links !== []) {
             $own['grid.gap'] = '{'.$pick($links).'}';
             $own[$pick($links)] = (float) mt_rand(0, 40);
@@ -193,12 +244,22 @@ final class RandomUpgradeTest extends TestCase
             }
         }
         $own["scheme.$scheme.link"] = '{'.$pick($brand).'}';
-        $own["scheme.$scheme.gradient"] = sprintf('linear-gradient(%ddeg, {%s} 0%%, {scheme.%s.ink} 60%%, #101010 100%%)', mt_rand(0, 359), $pick($brand), $pick(array_keys($theme->schemes)));
+        $own["scheme.$scheme.gradient"] = sprintf(
+            'linear-gradient(%ddeg, {%s} 0%%, {scheme.%s.ink} 60%%, #101010 100%%)',
+            mt_rand(0, 359),
+            $pick($brand),
+            $pick(array_keys($theme->schemes)),
+        );
         $own[$pick($brand)] = sprintf('#%06x', mt_rand(0, 0xFFFFFF));
         $own['page.scheme'] = $pick(array_keys($theme->schemes));
         $own['dark.on'] = mt_rand(0, 3) === 0;
 
-        return LookState::of(array_filter($own, static fn(mixed $v, string $path): bool => str_starts_with($path, 'base.') || ($catalog->has($path) && self::isFit($catalog, $path, $v)), ARRAY_FILTER_USE_BOTH));
+        return LookState::of(array_filter(
+            $own,
+            static fn(mixed $v, string $path): bool => str_starts_with($path, 'base.')
+                || ($catalog->has($path) && self::isFit($catalog, $path, $v)),
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     private static function isFit(\Ikat\Core\Setting\SettingCatalog $catalog, string $path, mixed $value): bool

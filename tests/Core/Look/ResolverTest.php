@@ -29,7 +29,11 @@ final class ResolverTest extends TestCase
 
     public function testASeasonLiesOverTheLook(): void
     {
-        $layers = [...Fixtures::theme()->layers('river-dusk'), new Layer(LayerKind::Look, 'L', ['message.message-1.text' => 'mine']), new Layer(LayerKind::Season, 'Thaw Sale', ['message.message-1.text' => 'sale'])];
+        $layers = [
+            ...Fixtures::theme()->layers('river-dusk'),
+            new Layer(LayerKind::Look, 'L', ['message.message-1.text' => 'mine']),
+            new Layer(LayerKind::Season, 'Thaw Sale', ['message.message-1.text' => 'sale']),
+        ];
         $look = Resolver::resolve(Fixtures::catalog(), $layers);
         self::assertSame('sale', $look->value('message.message-1.text'));
         self::assertStringContainsString('Thaw Sale', $look->why('message.message-1.text'));
@@ -37,7 +41,11 @@ final class ResolverTest extends TestCase
 
     public function testFollowsAliasesAndNamesTheWay(): void
     {
-        $look = Fixtures::look(['scheme.night.link' => '{scheme.night.heading}', 'scheme.night.heading' => '{brand.accent}', 'brand.accent' => '#abcdef']);
+        $look = Fixtures::look([
+            'scheme.night.link' => '{scheme.night.heading}',
+            'scheme.night.heading' => '{brand.accent}',
+            'brand.accent' => '#abcdef',
+        ]);
         $link = $look->at('scheme.night.link');
         self::assertSame('#abcdef', $link->value);
         self::assertSame(['scheme.night.heading', 'brand.accent'], $link->chain);

@@ -15,14 +15,22 @@ use Tests\Core\Fixtures;
 final class ThemeMergeTest extends TestCase
 {
     private const VALUES = [
-        'brand.main' => ['#123456', '#654321'], 'scheme.night.link' => ['{brand.warm}', '#ffffff'], 'header.logo.size.desktop' => [40.0, 20.0], 'header.menu.gap' => [12.0, 20.0],
-        'own.fade' => [0.0, 5.0, 18.0, 24.0, 60.0], 'own.kicker.space' => [6.0, 0.0], 'own.edge' => [2.0], 'card.hover' => ['nothing', 'closer', 'second'],
+        'brand.main' => ['#123456', '#654321'], 'scheme.night.link' => ['{brand.warm}', '#ffffff'],
+        'header.logo.size.desktop' => [40.0, 20.0], 'header.menu.gap' => [12.0, 20.0],
+        'own.fade' => [0.0, 5.0, 18.0, 24.0, 60.0], 'own.kicker.space' => [6.0, 0.0], 'own.edge' => [2.0],
+        'card.hover' => ['nothing', 'closer', 'second'],
         'message.message-1.text' => ['Open'], 'no.such.setting' => ['kept'], 'page.scheme' => ['night'],
     ];
 
     private static function merge(LookState $own): ThemeMerge
     {
-        return ThemeMerge::of(Fixtures::theme('millrace', '1.0.0'), Fixtures::theme('millrace', '1.1.0'), 'river-dusk', $own, new StorefrontCatalog());
+        return ThemeMerge::of(
+            Fixtures::theme('millrace', '1.0.0'),
+            Fixtures::theme('millrace', '1.1.0'),
+            'river-dusk',
+            $own,
+            new StorefrontCatalog(),
+        );
     }
 
     /** @return iterable<LookState> */
@@ -44,7 +52,11 @@ final class ThemeMergeTest extends TestCase
     {
         foreach (self::states() as $own) {
             $merge = self::merge($own);
-            $told = [...$merge->kept, ...array_column($merge->carried, 'path'), ...array_column($merge->retyped, 'path'), ...array_column($merge->removed, 'path'), ...array_column($merge->shifted, 'path'), ...array_column($merge->loosened, 'path'), ...array_column($merge->questions, 'path')];
+            $told = [
+                ...$merge->kept, ...array_column($merge->carried, 'path'), ...array_column($merge->retyped, 'path'),
+                ...array_column($merge->removed, 'path'), ...array_column($merge->shifted, 'path'),
+                ...array_column($merge->loosened, 'path'), ...array_column($merge->questions, 'path'),
+            ];
             sort($told);
             $paths = array_values(array_diff(array_keys($own->own), Base::PATHS));
             sort($paths);
@@ -97,7 +109,10 @@ final class ThemeMergeTest extends TestCase
     public function testAQuestionSaysWhatItWasAndWhatBothMadeOfIt(): void
     {
         [$question] = self::merge(LookState::of(['header.logo.size.desktop' => 40.0]))->questions;
-        self::assertSame(['header.logo.size.desktop', '31 px', '40 px', '33 px'], [$question['path'], $question['before'], $question['mine'], $question['theirs']]);
+        self::assertSame(
+            ['header.logo.size.desktop', '31 px', '40 px', '33 px'],
+            [$question['path'], $question['before'], $question['mine'], $question['theirs']],
+        );
         self::assertContains('header.menu.gap', array_column(self::merge(LookState::of([]))->moved, 'path'));
     }
 }

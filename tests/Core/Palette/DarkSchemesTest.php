@@ -26,7 +26,13 @@ final class DarkSchemesTest extends TestCase
             foreach (array_keys($theme->starters) as $starter) {
                 $input = Fixtures::input($css, Fixtures::inEveryScheme($theme, $body), ['dark.on' => true], $starter, theme: $theme);
                 $faint = array_filter(Fixtures::contrast($input), static fn(ContrastFinding $f): bool => $f->severity !== Severity::Know);
-                self::assertSame([], array_map(static fn(ContrastFinding $f): string => "$theme->title $starter $f->key ".ContrastFinding::ratioText($f->measure), array_values($faint)));
+                self::assertSame(
+                    [],
+                    array_map(
+                        static fn(ContrastFinding $f): string => "$theme->title $starter $f->key ".ContrastFinding::ratioText($f->measure),
+                        array_values($faint),
+                    ),
+                );
             }
         }
     }
@@ -59,9 +65,17 @@ final class DarkSchemesTest extends TestCase
                 if (Contrast::isDark(Color::parse($look->text("scheme.$scheme.ground")))) {
                     continue;
                 }
-                foreach (['ink' => 'ground', 'heading' => 'ground', 'link' => 'ground', 'field-ink' => 'field', 'action-ink' => 'action', 'label-sale-ink' => 'label-sale', 'reduced' => 'ground'] as $ink => $ground) {
+                foreach ([
+                    'ink' => 'ground', 'heading' => 'ground', 'link' => 'ground', 'field-ink' => 'field', 'action-ink' => 'action',
+                    'label-sale-ink' => 'label-sale', 'reduced' => 'ground',
+                ] as $ink => $ground) {
                     $asked++;
-                    $faint += Contrast::ratio(Color::parse($look->text("dark.$scheme.$ink")), Color::parse($look->text("dark.$scheme.$ground"))) < 4.5 ? 1 : 0;
+                    $faint += Contrast::ratio(
+                        Color::parse($look->text("dark.$scheme.$ink")),
+                        Color::parse($look->text("dark.$scheme.$ground")),
+                    ) < 4.5
+                        ? 1
+                        : 0;
                 }
             }
         }
@@ -80,10 +94,24 @@ final class DarkSchemesTest extends TestCase
 
     public function testTheStylesheetAsksTheDevice(): void
     {
-        $dark = Fixtures::input('', '', ['dark.on' => true, 'scheme.night.gradient' => 'linear-gradient(90deg, {brand.main} 0%, #101010 100%)'])->get(CompiledLook::class)->css;
-        self::assertMatchesRegularExpression('/@media \(prefers-color-scheme: dark\)\{:root\{color-scheme:light dark;.*--scheme-daylight-ground:var\(--dark-daylight-ground\)/s', $dark);
+        $dark = Fixtures::input(
+            '',
+            '',
+            ['dark.on' => true, 'scheme.night.gradient' => 'linear-gradient(90deg, {brand.main} 0%, #101010 100%)'],
+        )->get(CompiledLook::class)->css;
+        self::assertMatchesRegularExpression(
+            '/@media \(prefers-color-scheme: dark\)\{:root\{color-scheme:light '
+                .'dark;.*--scheme-daylight-ground:var\(--dark-daylight-ground\)/s',
+            $dark,
+        );
         self::assertStringContainsString('--scheme-night-gradient:var(--dark-night-gradient)', $dark);
         self::assertStringNotContainsString('prefers-color-scheme', Fixtures::input('', '')->get(CompiledLook::class)->css);
-        self::assertArrayHasKey('dark.night.gradient', DarkSchemes::of(Fixtures::look(['scheme.night.gradient' => 'linear-gradient(90deg, {brand.main} 0%, #101010 100%)']), ['night']));
+        self::assertArrayHasKey(
+            'dark.night.gradient',
+            DarkSchemes::of(
+                Fixtures::look(['scheme.night.gradient' => 'linear-gradient(90deg, {brand.main} 0%, #101010 100%)']),
+                ['night'],
+            ),
+        );
     }
 }

@@ -49,10 +49,20 @@ final class LogoPalettesTest extends TestCase
             }
             $which = $i % 3;
             foreach ($weavers[$which]->proposals($inks) as $proposal) {
-                $own = array_combine(array_map(static fn(string $k): string => "brand.$k", array_keys($proposal->colors)), $proposal->colors);
+                $own = array_combine(
+                    array_map(static fn(string $k): string => "brand.$k", array_keys($proposal->colors)),
+                    $proposal->colors,
+                );
                 $look = Fixtures::look($own, theme: $themes[$which]);
                 $found = iterator_to_array((new PairContrast())->run($inputs[$which]->on($look, $themes[$which])), false);
-                self::assertSame([], array_map(static fn(ContrastFinding $f): string => "$f->scheme $f->title ".ContrastFinding::ratioText($f->measure), $found), json_encode([$themes[$which]->title, $proposal->title, $proposal->colors]) ?: '');
+                self::assertSame(
+                    [],
+                    array_map(
+                        static fn(ContrastFinding $f): string => "$f->scheme $f->title ".ContrastFinding::ratioText($f->measure),
+                        $found,
+                    ),
+                    json_encode([$themes[$which]->title, $proposal->title, $proposal->colors]) ?: '',
+                );
             }
         }
     }
@@ -74,7 +84,11 @@ final class LogoPalettesTest extends TestCase
         self::assertArrayHasKey('main', $proposal->kept);
         $hue = static fn(string $hex): float => Color::parse($hex)->to(ColorSpace::Oklch)->numbers()[2];
         self::assertEqualsWithDelta($hue($ink->hex()), $hue($proposal->colors['main']), 12);
-        self::assertEqualsWithDelta(Ciede2000::difference($ink, Color::parse($proposal->colors['main'])), $proposal->kept['main']['difference'], 1e-9);
+        self::assertEqualsWithDelta(
+            Ciede2000::difference($ink, Color::parse($proposal->colors['main'])),
+            $proposal->kept['main']['difference'],
+            1e-9,
+        );
     }
 
     /** A green that is too light to lead and too dark to be paper: every proposal moved it by 14 and more. */
@@ -97,7 +111,10 @@ final class LogoPalettesTest extends TestCase
                 self::assertEqualsCanonicalizing(WantedColors::KEYS, array_keys($proposal->colors));
             }
             // Three to choose from, and none of them another one's twin.
-            self::assertSame(3, count(array_unique(array_map(static fn(PaletteProposal $p): string => implode(' ', $p->colors), $proposals))));
+            self::assertSame(
+                3,
+                count(array_unique(array_map(static fn(PaletteProposal $p): string => implode(' ', $p->colors), $proposals))),
+            );
         }
     }
 }

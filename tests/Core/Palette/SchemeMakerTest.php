@@ -51,8 +51,18 @@ final class SchemeMakerTest extends TestCase
             [$ground, $brand] = (array) array_rand(array_flip($keys), 2);
             $roles = SchemeMaker::propose(Fixtures::look($own), $keys, array_keys($theme->schemes), $ground, $brand);
             $input = Fixtures::input($css, $html, [...$own, ...self::added($roles)]);
-            $faint = array_filter(Fixtures::contrast($input), static fn(ContrastFinding $f): bool => $f->scheme === 'own1' && $f->placeCount() > 0);
-            self::assertSame([], array_map(static fn(ContrastFinding $f): string => "$f->key ".ContrastFinding::ratioText($f->measure).' '.json_encode($own)." $ground $brand", array_values($faint)));
+            $faint = array_filter(
+                Fixtures::contrast($input),
+                static fn(ContrastFinding $f): bool => $f->scheme === 'own1' && $f->placeCount() > 0,
+            );
+            self::assertSame(
+                [],
+                array_map(
+                    static fn(ContrastFinding $f): string => "$f->key ".ContrastFinding::ratioText($f->measure).' '.json_encode($own)
+                        ." $ground $brand",
+                    array_values($faint),
+                ),
+            );
         }
     }
 }

@@ -13,8 +13,10 @@ use PHPUnit\Framework\TestCase;
 /** What lets a page be read once: its skeleton, pages read one by one, rules that are not even asked. */
 final class SkeletonTest extends TestCase
 {
-    private const CSS = '.wear{color:var(--ink);background-color:var(--ground)} .card h3{font-size:var(--card-name-size)} .card:not(.plain) p{color:var(--soft)}
-        .scheme-day{--ink:var(--scheme-day-ink);--ground:var(--scheme-day-ground);--soft:var(--scheme-day-soft)} .absent .card p{color:var(--never)} p{margin-top:var(--page-space)}';
+    private const CSS = '.wear{color:var(--ink);background-color:var(--ground)} .card h3{font-size:var(--card-name-size)} '
+        .'.card:not(.plain) p{color:var(--soft)}
+        .scheme-day{--ink:var(--scheme-day-ink);--ground:var(--scheme-day-ground);--soft:var(--scheme-day-soft)}.absent
+            .card p{color:var(--never)} p{margin-top:var(--page-space)}';
 
     private static function page(string $body): string
     {
@@ -26,15 +28,25 @@ final class SkeletonTest extends TestCase
     {
         self::assertSame(PageReader::skeleton(self::page($a)), PageReader::skeleton(self::page($b)));
         $sheet = Stylesheet::parse(self::CSS);
-        self::assertEquals(PageReader::page($sheet, 'p', self::page($a)), PageReader::page($sheet, 'p', self::page($b)), 'so their index is one');
+        self::assertEquals(
+            PageReader::page($sheet, 'p', self::page($a)),
+            PageReader::page($sheet, 'p', self::page($b)),
+            'so their index is one',
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
     public static function alike(): iterable
     {
         yield 'words' => ['<p class="card">One</p>', '<p class="card">Quite other words, and longer</p>'];
-        yield 'addresses' => ['<div class="card"><h3><a href="/a">x</a></h3></div>', '<div class="card"><h3><a href="/b/c?d=1">y</a></h3></div>'];
-        yield 'pictures' => ['<img class="card" src="a.webp" alt="A" width="1" height="2">', '<img class="card" src="b.webp" alt="B" width="3" height="4">'];
+        yield 'addresses' => [
+            '<div class="card"><h3><a href="/a">x</a></h3></div>',
+            '<div class="card"><h3><a href="/b/c?d=1">y</a></h3></div>',
+        ];
+        yield 'pictures' => [
+            '<img class="card" src="a.webp" alt="A" width="1" height="2">',
+            '<img class="card" src="b.webp" alt="B" width="3" height="4">',
+        ];
         yield 'values' => ['<input name="q" value="lamp" aria-label="Find">', '<input name="r" value="" aria-label="Search">'];
     }
 
@@ -57,7 +69,11 @@ final class SkeletonTest extends TestCase
     public function testPagesReadOneByOneAreTheSameAsAllAtOnce(): void
     {
         $sheet = Stylesheet::parse(self::CSS);
-        $pages = ['a' => self::page('<div class="card"><h3>x</h3><p>y</p></div>'), 'b' => self::page('<p>z</p>'), 'c' => self::page('<div class="card plain"><p>y</p></div>')];
+        $pages = [
+            'a' => self::page('<div class="card"><h3>x</h3><p>y</p></div>'),
+            'b' => self::page('<p>z</p>'),
+            'c' => self::page('<div class="card plain"><p>y</p></div>'),
+        ];
         $one = array_map(static fn(string $key): ReachIndex => PageReader::page($sheet, $key, $pages[$key]), array_keys($pages));
         self::assertEquals(PageReader::index($sheet, $pages), ReachIndex::merged($one));
         self::assertSame(['a' => [1]], ReachIndex::merged($one)->uses['--card-name-size']);
@@ -75,7 +91,10 @@ final class SkeletonTest extends TestCase
 
     public function testARuleOfWhatIsNotThereIsNeitherUsedNorMissed(): void
     {
-        $index = PageReader::index(Stylesheet::parse(self::CSS), ['a' => self::page('<div class="card"><p>y</p></div><div class="card plain"><p>z</p></div>')]);
+        $index = PageReader::index(
+            Stylesheet::parse(self::CSS),
+            ['a' => self::page('<div class="card"><p>y</p></div><div class="card plain"><p>z</p></div>')],
+        );
         self::assertArrayNotHasKey('--never', $index->uses);
         self::assertSame(['a' => [1]], $index->uses['--scheme-day-soft'], 'what :not() speaks of need not be there');
     }
@@ -83,14 +102,18 @@ final class SkeletonTest extends TestCase
     public function testWhatTheBodySetsShowsOnItsChildren(): void
     {
         $css = 'body{font-family:var(--type-body-family);color:var(--body-ink)} .own{color:var(--own-ink)}';
-        $index = PageReader::index(Stylesheet::parse($css), ['a' => '<html><body><main><p>x</p></main><aside class="own">y</aside></body></html>']);
+        $index = PageReader::index(
+            Stylesheet::parse($css),
+            ['a' => '<html><body><main><p>x</p></main><aside class="own">y</aside></body></html>'],
+        );
         self::assertSame(['a' => [0, 2]], $index->uses['--type-body-family']);
         self::assertSame(['a' => [0]], $index->uses['--body-ink'], 'the aside has an ink of its own');
     }
 
     public function testWordsInADisabledControlNeedNoContrast(): void
     {
-        $css = '.wear{color:var(--ink);background-color:var(--ground)} .scheme-day{--ink:var(--scheme-day-ink);--ground:var(--scheme-day-ground)} button{color:var(--ink)}';
+        $css = '.wear{color:var(--ink);background-color:var(--ground)} '
+            .'.scheme-day{--ink:var(--scheme-day-ink);--ground:var(--scheme-day-ground)} button{color:var(--ink)}';
         $pairs = static fn(string $body): array => PageReader::index(Stylesheet::parse($css), ['a' => self::page($body)])->pairs;
         self::assertSame(['disabled'], array_column($pairs('<button disabled><span>Sold out</span></button>'), 'state'));
         self::assertSame(['plain'], array_column($pairs('<button><span>Add</span></button>'), 'state'));

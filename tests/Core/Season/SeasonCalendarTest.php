@@ -19,7 +19,10 @@ final class SeasonCalendarTest extends TestCase
     /** @param array<string, bool|float|string> $own */
     private function calendar(array $own, string $zone = self::ZONE): SeasonCalendar
     {
-        return SeasonCalendar::of(Fixtures::look(['seasons' => 'season-1,season-2', 'season.season-2.on' => false, ...$own]), new \DateTimeZone($zone));
+        return SeasonCalendar::of(
+            Fixtures::look(['seasons' => 'season-1,season-2', 'season.season-2.on' => false, ...$own]),
+            new \DateTimeZone($zone),
+        );
     }
 
     private static function utc(string $moment): \DateTimeImmutable
@@ -56,7 +59,11 @@ final class SeasonCalendarTest extends TestCase
 
     public function testRunsFromItsStartUntilItsEndToTheMinute(): void
     {
-        $calendar = $this->calendar(['season.season-1.starts' => '2027-03-14T01:00', 'season.season-1.ends' => '2027-03-14T04:00', 'season.season-1.heading' => 'Thaw']);
+        $calendar = $this->calendar([
+            'season.season-1.starts' => '2027-03-14T01:00',
+            'season.season-1.ends' => '2027-03-14T04:00',
+            'season.season-1.heading' => 'Thaw',
+        ]);
         // Across the clock change the three hours on the wall are two on the sun.
         foreach (['05:59' => false, '06:00' => true, '07:59' => true, '08:00' => false] as $time => $runs) {
             self::assertSame($runs ? 'season-1' : '', $calendar->keyAt(self::utc("2027-03-14 $time")), $time);
@@ -67,16 +74,28 @@ final class SeasonCalendarTest extends TestCase
     {
         self::assertSame('2029-02-28T09:00', LocalMoment::yearsLater('2028-02-29T09:00', 1));
         self::assertSame('2032-02-29T09:00', LocalMoment::yearsLater('2028-02-29T09:00', 4));
-        $calendar = $this->calendar(['season.season-1.starts' => '2028-02-29T00:00', 'season.season-1.ends' => '2028-03-01T00:00', 'season.season-1.yearly' => true, 'season.season-1.heading' => 'Leap']);
-        foreach (['2028-02-29 12:00' => 'season-1', '2028-03-01 06:00' => '', '2029-02-28 12:00' => 'season-1', '2029-03-01 06:00' => '', '2032-02-28 12:00' => '', '2032-02-29 12:00' => 'season-1', '2027-02-28 12:00' => ''] as $moment => $key) {
+        $calendar = $this->calendar([
+            'season.season-1.starts' => '2028-02-29T00:00', 'season.season-1.ends' => '2028-03-01T00:00', 'season.season-1.yearly' => true,
+            'season.season-1.heading' => 'Leap',
+        ]);
+        foreach ([
+            '2028-02-29 12:00' => 'season-1', '2028-03-01 06:00' => '', '2029-02-28 12:00' => 'season-1', '2029-03-01 06:00' => '',
+            '2032-02-28 12:00' => '', '2032-02-29 12:00' => 'season-1', '2027-02-28 12:00' => '',
+        ] as $moment => $key) {
             self::assertSame($key, $calendar->keyAt(self::utc($moment)), $moment);
         }
     }
 
     public function testASeasonOverTheTurnOfTheYearComesBack(): void
     {
-        $calendar = $this->calendar(['season.season-1.starts' => '2026-12-20T00:00', 'season.season-1.ends' => '2027-01-06T00:00', 'season.season-1.yearly' => true, 'season.season-1.heading' => 'Lights']);
-        foreach (['2026-01-03 12:00' => '', '2026-12-25 12:00' => 'season-1', '2027-01-03 12:00' => 'season-1', '2027-01-07 12:00' => '', '2027-12-25 12:00' => 'season-1', '2031-01-03 12:00' => 'season-1'] as $moment => $key) {
+        $calendar = $this->calendar([
+            'season.season-1.starts' => '2026-12-20T00:00', 'season.season-1.ends' => '2027-01-06T00:00', 'season.season-1.yearly' => true,
+            'season.season-1.heading' => 'Lights',
+        ]);
+        foreach ([
+            '2026-01-03 12:00' => '', '2026-12-25 12:00' => 'season-1', '2027-01-03 12:00' => 'season-1', '2027-01-07 12:00' => '',
+            '2027-12-25 12:00' => 'season-1', '2031-01-03 12:00' => 'season-1',
+        ] as $moment => $key) {
             self::assertSame($key, $calendar->keyAt(self::utc($moment)), $moment);
         }
     }
@@ -84,8 +103,10 @@ final class SeasonCalendarTest extends TestCase
     public function testTheTimelineSaysTheSameAsEveryMomentItself(): void
     {
         $calendar = $this->calendar([
-            'season.season-1.starts' => '2026-12-20T06:00', 'season.season-1.ends' => '2027-01-06T00:00', 'season.season-1.yearly' => true, 'season.season-1.heading' => 'Lights',
-            'season.season-2.on' => true, 'season.season-2.starts' => '2026-12-28T00:00', 'season.season-2.ends' => '2027-11-07T01:30', 'season.season-2.heading' => 'New year',
+            'season.season-1.starts' => '2026-12-20T06:00', 'season.season-1.ends' => '2027-01-06T00:00', 'season.season-1.yearly' => true,
+            'season.season-1.heading' => 'Lights',
+            'season.season-2.on' => true, 'season.season-2.starts' => '2026-12-28T00:00', 'season.season-2.ends' => '2027-11-07T01:30',
+            'season.season-2.heading' => 'New year',
         ]);
         $from = self::utc('2026-12-01');
         $timeline = $calendar->timeline($from, 3);
@@ -99,7 +120,11 @@ final class SeasonCalendarTest extends TestCase
 
     public function testSwapsBannerAnnouncementAndSchemeAndTouchesNothingBelow(): void
     {
-        $own = ['seasons' => 'season-1', 'season.season-1.starts' => '2027-01-01T00:00', 'season.season-1.heading' => 'Frost', 'season.season-1.announcement' => 'Closed on Friday', 'season.season-1.from' => 'daylight', 'season.season-1.to' => 'kiln', 'announcement.show' => false];
+        $own = [
+            'seasons' => 'season-1', 'season.season-1.starts' => '2027-01-01T00:00', 'season.season-1.heading' => 'Frost',
+            'season.season-1.announcement' => 'Closed on Friday', 'season.season-1.from' => 'daylight', 'season.season-1.to' => 'kiln',
+            'announcement.show' => false,
+        ];
         $base = Fixtures::look($own);
         $before = $base->values();
         [$layer] = SeasonCalendar::of($base, new \DateTimeZone(self::ZONE))->layersAt(self::utc('2027-06-01'));

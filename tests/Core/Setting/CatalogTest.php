@@ -23,7 +23,13 @@ final class CatalogTest extends TestCase
         $layers = [$catalog->defaults(), $theme->values, ...array_map(static fn($s): array => $s->values, array_values($theme->starters))];
         foreach ($layers as $values) {
             foreach ($values as $path => $value) {
-                self::assertSame(is_string($value) && $catalog->get($path)->type instanceof ColorType && Alias::target($value) === null ? strtolower($value) : $value, $catalog->normalize($path, $value), $path);
+                self::assertSame(
+                    is_string($value) && $catalog->get($path)->type instanceof ColorType && Alias::target($value) === null
+                        ? strtolower($value)
+                        : $value,
+                    $catalog->normalize($path, $value),
+                    $path,
+                );
             }
         }
     }
@@ -35,7 +41,10 @@ final class CatalogTest extends TestCase
         foreach ($catalog->all() as $setting) {
             foreach ($setting->appliesWhen === null ? [] : $setting->appliesWhen->values as $value) {
                 self::assertSame($value, $catalog->normalize($setting->appliesWhen->path, $value), $setting->path);
-                self::assertStringContainsString($catalog->get($setting->appliesWhen->path)->label, $setting->appliesWhen->inWords($catalog));
+                self::assertStringContainsString(
+                    $catalog->get($setting->appliesWhen->path)->label,
+                    $setting->appliesWhen->inWords($catalog),
+                );
                 $seen++;
             }
         }

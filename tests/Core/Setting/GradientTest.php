@@ -18,7 +18,10 @@ final class GradientTest extends TestCase
         $written = 'linear-gradient(135deg, {brand.main} 0%, #1a2230 100%)';
         self::assertSame($written, Gradient::parse(' linear-gradient( 495deg ,{brand.main} 0%,  #1A2230 100% ) ')->text());
         self::assertSame($written, Gradient::parse('linear-gradient(135deg, rgb(26 34 48) 100%, {brand.main} 0%)')->text());
-        self::assertSame('radial-gradient(circle at 50% 30%, #ff0000 0%, #0000ff80 40%, #00ff00 100%)', Gradient::parse('radial-gradient(circle at 50% 30%, red 0%, rgb(0 0 255 / .5) 40%, lime 100%)')->text());
+        self::assertSame(
+            'radial-gradient(circle at 50% 30%, #ff0000 0%, #0000ff80 40%, #00ff00 100%)',
+            Gradient::parse('radial-gradient(circle at 50% 30%, red 0%, rgb(0 0 255 / .5) 40%, lime 100%)')->text(),
+        );
     }
 
     public function testAStopThatFollowsBecomesACustomProperty(): void

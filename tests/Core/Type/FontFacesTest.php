@@ -17,7 +17,10 @@ final class FontFacesTest extends TestCase
     public function testTheShelfAndTheFilesThatShipAreTheSame(): void
     {
         $shipped = array_map(basename(...), glob(dirname(__DIR__, 3).'/public/fonts/*.woff2') ?: []);
-        $wanted = array_merge(...array_map(static fn(string $key): array => ["$key-latin.woff2", "$key-latin-ext.woff2"], array_keys(FontShelf::all())));
+        $wanted = array_merge(...array_map(
+            static fn(string $key): array => ["$key-latin.woff2", "$key-latin-ext.woff2"],
+            array_keys(FontShelf::all()),
+        ));
         self::assertEqualsCanonicalizing($wanted, $shipped);
     }
 
@@ -35,7 +38,12 @@ final class FontFacesTest extends TestCase
         foreach (array_keys(FontShelf::all()) as $key) {
             $css = FontFaces::css([$key]);
             self::assertSame(2, substr_count($css, 'font-display:optional'), $key);
-            self::assertMatchesRegularExpression('/stand-in";font-weight:\d00;src:local\("[^;]+;size-adjust:[\d.]+%;ascent-override:[\d.]+%;descent-override:[\d.]+%;line-gap-override:0%/', $css, $key);
+            self::assertMatchesRegularExpression(
+                '/stand-in";font-weight:\d00;src:local\("[^;]+;size-adjust:[\d.]+%'
+                    .';ascent-override:[\d.]+%;descent-override:[\d.]+%;line-gap-override:0%/',
+                $css,
+                $key,
+            );
             self::assertStringContainsString('"'.FontShelf::get($key)->name.' stand-in"', FontShelf::get($key)->stack());
         }
     }
