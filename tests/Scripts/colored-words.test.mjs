@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { add, changed, plain, trimmed, written } from '../../resources/js/colored-words.js';
+import { add, changed, plain, trimmed, written } from '../../resources/js/workbench/shell/colored-words.js';
 
 const WORDS = [{ text: 'Light for ', role: '' }, { text: 'long', role: 'accent' }, { text: ' evenings', role: '' }];
 

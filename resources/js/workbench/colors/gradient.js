@@ -1,6 +1,6 @@
 // The ground that runs from color to color: its direction and its stops are set on the drawing, by pointer or by key.
 import htmx from 'htmx.org';
-import { whenOpened } from './opened.js';
+import { whenOpened } from '../shell/opened.js';
 
 const LEFT = 12;
 const WIDE = 374;

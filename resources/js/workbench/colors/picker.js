@@ -1,7 +1,7 @@
 // The picker: a plane of lightness and chroma at one hue, with the edge of what screens show and the lines of contrast.
 // What can be shown and what is readable is computed by the server; this moves the cursor and asks.
 import htmx from 'htmx.org';
-import { whenOpened } from './opened.js';
+import { whenOpened } from '../shell/opened.js';
 
 const WIDTH = 196;
 const HEIGHT = 150;

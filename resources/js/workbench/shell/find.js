@@ -1,29 +1,20 @@
 // The find box: a list under a field, walked with the arrow keys.
+import Combobox from '@github/combobox-nav';
 import htmx from 'htmx.org';
 
 export function startFind(shopWindow) {
   const box = document.querySelector('[data-find]');
   const field = box.querySelector('input');
   const list = box.querySelector('ul');
-  const options = () => [...list.querySelectorAll('[data-target]')];
-  let at = -1;
+  const combobox = new Combobox(field, list, { tabInsertsSuggestions: false, firstOptionSelectionMode: 'selected' });
 
-  const show = (open) => {
-    list.hidden = !open;
-    field.setAttribute('aria-expanded', String(open));
-    if (!open) mark(-1);
-  };
-  const mark = (index) => {
-    at = index;
-    options().forEach((option, i) => option.setAttribute('aria-selected', String(i === at)));
-    const option = options()[at];
-    if (option) field.setAttribute('aria-activedescendant', option.id);
-    else field.removeAttribute('aria-activedescendant');
+  const close = () => {
+    combobox.stop();
+    list.hidden = true;
   };
 
-  function go(option) {
-    const { target } = option.dataset;
-    show(false);
+  function go({ target }) {
+    close();
     field.value = '';
     if (target.startsWith('page:')) shopWindow.open(target.slice(5));
     else if (target.startsWith('press:')) document.querySelector(`[data-press="${target.slice(6)}"]`)?.click();
@@ -39,18 +30,19 @@ export function startFind(shopWindow) {
     }
   }
 
-  list.addEventListener('htmx:afterSwap', () => { show(true); mark(options().length ? 0 : -1); });
-  field.addEventListener('input', () => { if (field.value.trim() === '') show(false); });
+  list.addEventListener('htmx:afterSwap', () => {
+    combobox.stop();
+    list.hidden = false;
+    combobox.start();
+  });
+  list.addEventListener('combobox-commit', (event) => go(event.target.dataset));
+  field.addEventListener('input', () => { if (field.value.trim() === '') close(); });
   field.addEventListener('keydown', (event) => {
-    const count = options().length;
-    if (event.key === 'ArrowDown' && count) { mark((at + 1) % count); event.preventDefault(); }
-    else if (event.key === 'ArrowUp' && count) { mark((at + count - 1) % count); event.preventDefault(); }
-    else if (event.key === 'Enter' && options()[at]) { go(options()[at]); event.preventDefault(); }
-    else if (event.key === 'Escape') { show(false); field.value = ''; }
+    if (event.key !== 'Escape') return;
+    close();
+    field.value = '';
   });
-  list.addEventListener('pointerdown', (event) => {
-    const option = event.target.closest('[data-target]');
-    if (option) { event.preventDefault(); go(option); }
-  });
-  field.addEventListener('blur', () => setTimeout(() => show(false), 150));
+  // A click on the list keeps the focus in the field, so that leaving it means leaving the box.
+  list.addEventListener('pointerdown', (event) => event.preventDefault());
+  field.addEventListener('blur', close);
 }

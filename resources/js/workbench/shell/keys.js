@@ -30,7 +30,7 @@ export function startKeys() {
       event.preventDefault();
       event.target.closest('[data-press-keys]').dispatchEvent(new MouseEvent('click', { bubbles: true }));
     } else if (event.key === 'Escape') {
-      document.querySelectorAll('details.pick[open]').forEach((d) => { d.open = false; });
+      document.querySelectorAll('header details[open]').forEach((d) => { d.open = false; });
     }
   });
 }

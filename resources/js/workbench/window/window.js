@@ -1,388 +1,232 @@
 // The shop window: real storefront pages in frames at true device widths, scaled to fit.
+import { pageAt, previewAt, withoutSample } from './addresses.js';
+import { startBusy } from './busy.js';
+import { startClock } from './clock.js';
+import { startDark } from './dark.js';
+import { framesOf, layOut } from './devices.js';
+import { startLiveValues } from './live-values.js';
+import { sheetOf, swapSheet } from './look-sheet.js';
+import { watchPointing } from './pointing.js';
+import { drawLights, makeLights } from './reach-lights.js';
+import { startSeam } from './seam.js';
+import { keepInside, placeOf } from './walk-inside.js';
 
-const DEVICES = { phone: [390, 844], tablet: [768, 1024], desktop: [1280, 800] };
-const FIVE = ['home', 'category', 'product', 'cart', 'checkout'];
-const GAP = 22;
-const EDGE = 25;
+const gone = (frame) => new Promise((done) => { ['load', 'ikat:gone'].forEach((event) => frame.addEventListener(event, done, { once: true })); });
 
 export function startWindow(root) {
+  const life = new AbortController();
+  const { signal } = life;
+  const { shop, preview: previews } = root.dataset;
   const stage = root.querySelector('[data-stage]');
   const pageList = root.querySelector('[data-page]');
-  const seam = root.querySelector('[data-seam]');
-  const clock = root.querySelector('[data-clock]');
-  const state = { device: 'desktop', turned: false, view: 'one', page: pageList.value, live: new Map(), moment: 'now', trial: '', compared: [], pointing: '', dark: false };
-  const preview = (trial = state.trial) => `${root.dataset.preview}/${state.moment}${trial ? `~${trial}` : ''}`;
+  const pages = [...pageList.options].map((option) => ({ key: option.value, path: option.dataset.path, title: option.text }));
+  const state = { device: 'desktop', isTurned: false, view: 'one', page: pageList.value, moment: 'now', trial: '', compared: [], pointing: '' };
   let panes = [];
+  let lit = {};
 
-  // While a stylesheet or a page is still on its way, the window says that it is busy.
-  const underWay = new Set();
-  function busy(what, is) {
-    if (is) underWay.add(what);
-    else underWay.delete(what);
-    root.setAttribute('aria-busy', String(underWay.size > 0));
-  }
+  const preview = (trial = state.trial) => previewAt(previews, state.moment, trial);
+  const pathOf = (page) => pages.find(({ key }) => key === page)?.path ?? '/';
+  const pageOf = ({ frame, page }) => pageAt(placeOf(frame), shop, pages) ?? page;
+  const frames = () => panes.filter((pane) => !pane.isLive && pane.frame.contentDocument?.documentElement).map(({ frame }) => frame);
+  const documents = () => frames().map((frame) => frame.contentDocument);
+  const everywhere = () => [document, ...documents()];
 
-  const pathOf = (page) => [...pageList.options].find((o) => o.value === page)?.dataset.path ?? '/';
-  const shopAddress = (path) => root.dataset.shop + path;
-  const size = (device) => (state.turned && device !== 'desktop' ? [...DEVICES[device]].reverse() : state.turned ? [800, 1280] : DEVICES[device]);
-
-  function plan() {
-    if (state.view === 'devices') return ['desktop', 'tablet', 'phone'].map((device) => ({ device, page: state.page, caption: `${device} ${size(device)[0]}` }));
-    if (state.view === 'pages') return FIVE.map((page) => ({ device: state.device, page, caption: [...pageList.options].find((o) => o.value === page).text }));
-    if (state.view === 'bases') return state.compared.map((base) => ({ device: state.device, page: state.page, ...base }));
-    if (state.view === 'then') return [{ device: state.device, page: state.page, then: true }, { device: state.device, page: state.page }];
-    return [{ device: state.device, page: state.page }];
-  }
+  const busy = startBusy(root);
+  const live = startLiveValues(everywhere);
+  const dark = startDark(root.querySelector('[data-dark]'), everywhere);
+  const seam = startSeam(root, () => panes, signal);
 
   function makePane(wanted) {
     const pane = document.createElement('div');
     pane.className = 'pane';
     const frame = document.createElement('iframe');
-    frame.title = wanted.then ? 'The live shop' : `Preview: ${wanted.page}, ${wanted.device}`;
-    frame.name = wanted.then ? 'live-shop' : 'shop-window';
-    frame.tabIndex = wanted.then ? -1 : 0;
-    frame.src = (wanted.then ? '' : preview(wanted.trial)) + shopAddress(wanted.then ? pathOf(wanted.page).replace(/[?&]cart=sample/, '') : pathOf(wanted.page));
-    if (!wanted.then) {
+    frame.title = wanted.isLive ? 'The live shop' : `Preview: ${wanted.page}, ${wanted.device}`;
+    frame.name = wanted.isLive ? 'live-shop' : 'shop-window';
+    frame.tabIndex = wanted.isLive ? -1 : 0;
+    frame.src = (wanted.isLive ? '' : preview(wanted.trial)) + shop + (wanted.isLive ? withoutSample(pathOf(wanted.page)) : pathOf(wanted.page));
+    const made = { ...wanted, pane, frame, lights: makeLights() };
+    if (!wanted.isLive) {
       busy(frame, true);
-      frame.addEventListener('load', () => { settle(frame, wanted); busy(frame, false); });
+      frame.addEventListener('load', () => { settle(made); busy(frame, false); });
     }
     pane.append(frame);
     if (state.view === 'then') {
       const tag = document.createElement('span');
-      tag.className = `tag ${wanted.then ? 'at-left' : 'at-right'}`;
-      tag.textContent = wanted.then ? 'then: live' : 'now: your draft';
+      tag.className = `tag ${wanted.isLive ? 'at-left' : 'at-right'}`;
+      tag.textContent = wanted.isLive ? 'then: live' : 'now: your draft';
       pane.append(tag);
     }
-    const lights = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
-    lights.setAttribute('class', 'reach-lights');
-    lights.setAttribute('aria-hidden', 'true');
-    pane.append(lights);
+    pane.append(made.lights);
     stage.append(pane);
-    return { ...wanted, pane, frame, lights };
+    return made;
   }
 
-  // Links and forms of the shop lead to public addresses; in the window they stay in the preview.
-  function settle(frame, wanted) {
+  /** A page has come into its frame: it is dressed, kept inside the window and watched. */
+  function settle(pane) {
+    const { frame } = pane;
     const doc = frame.contentDocument;
     if (!doc) return;
-    applyLive(doc);
-    applyDark(doc);
-    // Pointing: what is under the pointer, or has the focus, is asked about instead of followed.
-    const numbersOf = (element) => {
-      const all = [...doc.body.querySelectorAll('*')];
-      const numbers = [];
-      for (let e = element; e && e !== doc.body; e = e.parentElement) numbers.push(all.indexOf(e));
-      return numbers;
-    };
-    for (const kind of ['pointerover', 'focusin']) {
-      doc.addEventListener(kind, (event) => {
-        if (!state.pointing || !event.target.closest) return;
-        const page = keyOf(frame) ?? wanted.page;
-        root.dispatchEvent(new CustomEvent('ikat:pointed', { bubbles: true, detail: { page, elements: numbersOf(event.target), mode: state.pointing } }));
-      });
-    }
-    // After a click in the window the keys are its own: what ends pointing is handed on.
-    doc.addEventListener('keydown', (event) => { if (event.key === 'Escape' && state.pointing) root.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true })); });
-    doc.addEventListener('click', (event) => {
-      if (state.pointing) {
-        event.preventDefault();
-        event.stopPropagation();
-        root.dispatchEvent(new CustomEvent('ikat:picked', { bubbles: true, detail: { mode: state.pointing } }));
-      }
-    }, true);
-    doc.addEventListener('click', (event) => {
-      const link = event.target.closest?.('a[href]');
-      if (!link || link.getAttribute('href').startsWith('#')) return;
-      event.preventDefault();
-      const url = new URL(link.href, doc.baseURI);
-      if (url.origin !== location.origin || !url.pathname.startsWith(root.dataset.shop)) return;
-      // A way to another place of the same page reads nothing anew.
-      busy(frame, url.pathname + url.search !== placeOf(frame));
-      frame.src = preview(wanted.trial) + url.pathname + url.search + url.hash;
-    });
-    doc.addEventListener('submit', (event) => {
-      const form = event.target;
-      const action = new URL(form.getAttribute('action') || frame.contentWindow.location.pathname, doc.baseURI).pathname;
-      if (!action.startsWith(root.dataset.preview)) form.action = preview(wanted.trial) + action;
-    }, true);
-    doc.defaultView.addEventListener('scroll', () => drawLights(), { passive: true });
-    if (state.view === 'then') doc.defaultView.addEventListener('scroll', () => panes[0]?.frame.contentWindow?.scrollTo(0, doc.defaultView.scrollY), { passive: true });
-    wanted.shown = keyOf(frame);
-    drawLights();
+    live.apply(doc);
+    dark.apply(doc);
+    watchPointing(root, doc, () => state.pointing, () => pageOf(pane));
+    keepInside(frame, { shop, previews, preview: () => preview(pane.trial), busy });
+    doc.defaultView.addEventListener('scroll', () => {
+      light();
+      if (state.view === 'then') panes[0]?.frame.contentWindow?.scrollTo(0, doc.defaultView.scrollY);
+    }, { passive: true });
+    light();
     root.dispatchEvent(new CustomEvent('ikat:settled', { bubbles: true }));
   }
 
-  /** The public address of the page a frame shows. */
-  const placeOf = (frame) => frame.contentWindow.location.pathname.replace(/^\/preview\/\d+\/[^/]+/, '') + frame.contentWindow.location.search;
-
-  function keyOf(frame) {
-    const path = placeOf(frame).replace(root.dataset.shop, '');
-    const exact = [...pageList.options].find((o) => o.dataset.path === path);
-    return exact?.value ?? null;
-  }
-
-  function build() {
-    stage.replaceChildren();
+  function clear() {
     for (const { frame } of panes) {
       busy(frame, false);
       frame.dispatchEvent(new Event('ikat:gone'));
     }
-    panes = plan().map(makePane);
-    if (state.view === 'then') {
-      const line = document.createElement('div');
-      line.className = 'seam-line';
-      stage.append(line);
-    }
-    layout();
+    panes = [];
+    stage.replaceChildren();
   }
 
-  function place({ pane, frame }, device, x, y, width, height, scale) {
-    const [w] = size(device);
-    Object.assign(pane.style, { left: `${x}px`, top: `${y}px`, width: `${width}px`, height: `${height}px` });
-    Object.assign(frame.style, { width: `${w}px`, height: `${height / scale}px`, transform: `scale(${scale})` });
+  function build() {
+    clear();
+    panes = framesOf(state, (page) => pages.find(({ key }) => key === page).title).map(makePane);
+    if (state.view === 'then') stage.append(seam.line);
+    arrange();
   }
 
-  function layout() {
-    const width = stage.clientWidth - 2 * EDGE;
-    const height = stage.clientHeight - 14 - (state.view === 'then' ? 30 : 0);
-    if (width <= 0 || height <= 0) return;
-    let scale = 1;
-    if (panes.length === 1 || state.view === 'then') {
-      const [w, h] = size(state.device);
-      scale = Math.min(1, width / w);
-      const tall = state.device === 'desktop' && !state.turned ? height : Math.min(height, h * scale);
-      if (state.device !== 'desktop' || state.turned) scale = Math.min(scale, Math.max(height / h, 0.4));
-      const shownHeight = state.device === 'desktop' && !state.turned ? tall : Math.min(height, h * scale);
-      panes.forEach((p) => place(p, state.device, EDGE + (width - w * scale) / 2, 4, w * scale, shownHeight, scale));
-    } else {
-      const total = panes.reduce((sum, p) => sum + size(p.device)[0], 0);
-      scale = Math.min(1, (width - GAP * (panes.length - 1)) / total);
-      let x = EDGE;
-      stage.querySelectorAll('.caption').forEach((c) => c.remove());
-      panes.forEach((p) => {
-        const [w, h] = size(p.device);
-        const caption = document.createElement('p');
-        caption.className = 'caption';
-        caption.textContent = p.caption;
-        Object.assign(caption.style, { left: `${x}px`, top: '2px' });
-        stage.append(caption);
-        place(p, p.device, x, 22, w * scale, Math.min(height - 20, Math.max(h * scale, height * 0.8)), scale);
-        x += w * scale + GAP;
-      });
-    }
-    root.querySelector('[data-scale]').textContent = `${Math.round(scale * 1000) / 10}%`;
-    seam.hidden = state.view !== 'then';
-    if (state.view === 'then') cut();
-    drawLights();
+  function arrange() {
+    const isSeamed = state.view === 'then';
+    const made = layOut(panes, { width: stage.clientWidth, height: stage.clientHeight, isTurned: state.isTurned, isSeamed });
+    if (!made) return;
+    stage.querySelectorAll('.caption').forEach((caption) => caption.remove());
+    panes.forEach(({ pane, frame, caption }, i) => {
+      const { x, y, width, height, screen } = made.boxes[i];
+      Object.assign(pane.style, { left: `${x}px`, top: `${y}px`, width: `${width}px`, height: `${height}px` });
+      Object.assign(frame.style, { width: `${screen}px`, height: `${height / made.scale}px`, transform: `scale(${made.scale})` });
+      if (!caption) return;
+      const words = document.createElement('p');
+      words.className = 'caption';
+      words.textContent = caption;
+      Object.assign(words.style, { left: `${x}px`, top: '2px' });
+      stage.append(words);
+    });
+    root.querySelector('[data-scale]').textContent = `${Math.round(made.scale * 1000) / 10}%`;
+    seam.show(isSeamed);
+    light();
   }
 
-  function cut() {
-    const share = Number(seam.querySelector('input').value);
-    const [then, now] = panes;
-    then.pane.style.clipPath = `inset(0 ${100 - share}% 0 0)`;
-    now.pane.style.clipPath = `inset(0 0 0 ${share}%)`;
-    const box = now.pane;
-    Object.assign(stage.querySelector('.seam-line').style, { left: `${box.offsetLeft + (box.offsetWidth * share) / 100}px` });
+  function light() {
+    for (const pane of panes) drawLights(pane.lights, pane.frame, pane.isLive ? [] : lit[pageOf(pane)] ?? []);
   }
 
-  function applyLive(doc) {
-    for (const [property, value] of state.live) doc.documentElement.style.setProperty(property, value);
-  }
-
-  // Dark surroundings are the device's to ask for; the window and the samples show either, whatever this device asks.
-  function applyDark(doc) {
-    for (const rule of sheetsOf(doc).flatMap((link) => [...(link.sheet?.cssRules ?? [])])) {
-      if (rule instanceof doc.defaultView.CSSMediaRule && (rule.ikatDark ??= rule.conditionText.includes('prefers-color-scheme'))) rule.media.mediaText = state.dark ? 'all' : 'not all';
-    }
-    for (const source of doc.querySelectorAll('source[media*="prefers-color-scheme"], source[data-dark]')) {
-      source.dataset.dark = 'yes';
-      source.media = state.dark ? 'all' : 'not all';
-    }
-  }
-  function wearDark(on) {
-    state.dark = on;
-    root.querySelector('[data-dark]').setAttribute('aria-pressed', String(on));
-    [document, ...documents()].forEach(applyDark);
-  }
-  applyDark(document);
-
-  const frames = () => panes.filter((p) => !p.then && p.frame.contentDocument?.documentElement).map((p) => p.frame);
-  const documents = () => frames().map((frame) => frame.contentDocument);
-
-  // ---- reach ----
-  let lit = {};
-  function drawLights() {
-    for (const { lights, frame, page, then } of panes) {
-      lights.replaceChildren();
-      const doc = frame.contentDocument;
-      const numbers = then || !doc?.body ? [] : lit[keyOf(frame) ?? page] ?? [];
-      if (numbers.length === 0) continue;
-      const all = doc.body.querySelectorAll('*');
-      const scale = frame.getBoundingClientRect().width / frame.clientWidth || 1;
-      for (const number of numbers.slice(0, 400)) {
-        const box = all[number]?.getBoundingClientRect();
-        if (!box || box.width === 0 || box.bottom < 0 || box.top > frame.clientHeight) continue;
-        for (const kind of ['halo-box', '']) {
-          const rect = document.createElementNS('http://www.w3.org/2000/svg', 'rect');
-          rect.setAttribute('class', kind);
-          rect.setAttribute('x', box.left * scale);
-          rect.setAttribute('y', box.top * scale);
-          rect.setAttribute('width', box.width * scale);
-          rect.setAttribute('height', box.height * scale);
-          lights.append(rect);
-        }
-      }
+  /** Reads the frames' pages again, each by its own way, without losing the place. */
+  function readAgain(read) {
+    for (const frame of frames()) {
+      busy(frame, true);
+      const top = frame.contentWindow.scrollY;
+      frame.addEventListener('load', () => frame.contentWindow.scrollTo({ top, behavior: 'instant' }), { once: true });
+      read(frame.contentWindow.location, placeOf(frame));
     }
   }
 
-  // ---- buttons ----
-  function press(selector, active) {
-    root.querySelectorAll(selector).forEach((b) => b.setAttribute('aria-pressed', String(active(b))));
+  function tellButtons() {
+    const press = (selector, isOn) => root.querySelectorAll(selector).forEach((button) => button.setAttribute('aria-pressed', String(isOn(button))));
+    press('[data-device]', (button) => button.dataset.device === state.device);
+    press('[data-view]', (button) => button.dataset.view === state.view);
+    press('[data-turn]', () => state.isTurned);
+    press('[data-point]', () => state.pointing === 'ask');
   }
+
   /** What pointing at the window is for: nothing, asking what something is made of, or dressing a part. */
   function point(mode) {
     state.pointing = mode;
-    root.querySelector('[data-point]').setAttribute('aria-pressed', String(mode === 'ask'));
+    tellButtons();
     root.classList.toggle('is-pointing', mode !== '');
     lit = {};
-    drawLights();
+    light();
   }
+
+  function open(page) {
+    pageList.value = page;
+    state.page = page;
+    build();
+  }
+
   root.addEventListener('click', (event) => {
     const button = event.target.closest('button');
     if (!button) return;
+    if ('point' in button.dataset) return point(state.pointing === 'ask' ? '' : 'ask');
+    if ('dark' in button.dataset) return dark.wear(!dark.isDark());
     if (button.dataset.device) state.device = button.dataset.device;
-    else if ('point' in button.dataset) {
-      point(state.pointing === 'ask' ? '' : 'ask');
-      return;
-    } else if ('dark' in button.dataset) {
-      wearDark(!state.dark);
-      return;
-    } else if ('turn' in button.dataset) state.turned = !state.turned;
+    else if ('turn' in button.dataset) state.isTurned = !state.isTurned;
     else if (button.dataset.view) state.view = state.view === button.dataset.view ? 'one' : button.dataset.view;
     else return;
-    press('[data-device]', (b) => b.dataset.device === state.device);
-    press('[data-view]', (b) => b.dataset.view === state.view);
-    press('[data-turn]', () => state.turned);
+    tellButtons();
     build();
-  });
-  pageList.addEventListener('change', () => { state.page = pageList.value; build(); });
-  seam.addEventListener('input', cut);
-
-  // ---- the clock: the shop as it will be ----
-  const now = root.querySelector('[data-clock-now]');
-  async function turnTo(value) {
-    state.moment = value === '' ? 'now' : value.replaceAll('-', '').replace('T', '-').replace(':', '').slice(0, 13);
-    now.hidden = state.moment === 'now';
-    root.classList.toggle('is-other-time', state.moment !== 'now');
-    build();
-    const words = root.querySelector('[data-clock-words]');
-    const answer = state.moment === 'now' ? null : await fetch(`${document.body.dataset.base}/moment?at=${state.moment}`, { headers: { Accept: 'application/json' } }).catch(() => null);
-    words.textContent = answer?.ok ? (await answer.json()).words : '';
-  }
-  clock.addEventListener('change', () => { if (clock.validity.valid) turnTo(clock.value); });
-  now.addEventListener('click', () => { clock.value = ''; turnTo(''); clock.focus(); });
-  new ResizeObserver(layout).observe(stage);
+  }, { signal });
+  pageList.addEventListener('change', () => open(pageList.value), { signal });
+  startClock(root, (moment) => { state.moment = moment; build(); }, signal);
+  const sized = new ResizeObserver(arrange);
+  sized.observe(stage);
   build();
 
   return {
     /** Shows a custom property's value at once, in every frame and on the bench's samples. */
-    show(property, value) {
-      state.live.set(property, value);
-      document.documentElement.style.setProperty(property, value);
-      documents().forEach((doc) => doc.documentElement.style.setProperty(property, value));
-    },
+    show: live.show,
     /** Forgets what was only shown. */
-    forget() {
-      for (const property of state.live.keys()) {
-        document.documentElement.style.removeProperty(property);
-        documents().forEach((doc) => doc.documentElement.style.removeProperty(property));
-      }
-      state.live.clear();
-    },
+    forget: live.forget,
     /** Wears a kept look: the new stylesheet first, then nothing is only shown any more. */
-    async wear(sheet, reload) {
+    async wear(sheet, isReadAgain) {
       // While a season runs the frames wear another stylesheet than the bench: the pages know which.
       busy(sheet, true);
-      const again = reload || state.moment !== 'now' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
+      const again = isReadAgain || state.moment !== 'now' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
       // A frame that reads another page meanwhile gets its stylesheet with it: nothing of the old page is waited for.
       await Promise.all([swapSheet(document, sheet), ...(again ? [] : frames()).map((frame) => Promise.race([swapSheet(frame.contentDocument, sheet), gone(frame)]))]);
-      [document, ...documents()].forEach(applyDark);
-      this.forget();
+      everywhere().forEach(dark.apply);
+      live.forget();
       if (again) this.reload();
       busy(sheet, false);
     },
-    /** Reads the frames' pages again where they are, without losing the place. */
-    reload() {
-      for (const { frame, then } of panes) {
-        if (then || !frame.contentWindow) continue;
-        busy(frame, true);
-        const top = frame.contentWindow.scrollY;
-        frame.addEventListener('load', () => frame.contentWindow.scrollTo({ top, behavior: 'instant' }), { once: true });
-        frame.contentWindow.location.reload();
-      }
-    },
+    /** Reads the frames' pages again where they are. */
+    reload: () => readAgain((location) => location.reload()),
     /** Shows what is tried on, at the pages and places that are open; an empty key brings the kept look back. */
     tryOn(trial) {
       if (state.trial === trial || state.view === 'bases') return;
       state.trial = trial;
       root.classList.toggle('is-trying', trial !== '');
-      for (const { frame, then } of panes) {
-        if (then || !frame.contentWindow) continue;
-        busy(frame, true);
-        const top = frame.contentWindow.scrollY;
-        const rest = placeOf(frame);
-        frame.addEventListener('load', () => frame.contentWindow.scrollTo({ top, behavior: 'instant' }), { once: true });
-        frame.contentWindow.location.replace(preview() + rest);
-      }
+      readAgain((location, place) => location.replace(preview() + place));
     },
     /** Several bases beside one another, each on the page that is open. */
     compare(bases) {
       state.view = state.view === 'bases' ? 'one' : 'bases';
       state.compared = bases;
-      press('[data-view]', (b) => b.dataset.view === state.view);
+      tellButtons();
       build();
     },
     rebuild: build,
     point,
-    wearDark,
-    isDark: () => state.dark,
+    wearDark: dark.wear,
+    isDark: dark.isDark,
     /** Goes to one place on a page, lights it up and brings it into view. */
     async visit(page, element) {
-      if (pageList.value !== page || keyOf(panes[0].frame) !== page) {
+      if (pageList.value !== page || pageAt(placeOf(panes[0].frame), shop, pages) !== page) {
         const settled = new Promise((done) => { root.addEventListener('ikat:settled', done, { once: true }); });
-        this.open(page);
+        open(page);
         await settled;
       }
       const target = panes[0].frame.contentDocument.body.querySelectorAll('*')[element];
       target?.closest('details')?.setAttribute('open', '');
       target?.scrollIntoView({ block: 'center', behavior: 'instant' });
       lit = { [page]: [element] };
-      drawLights();
+      light();
     },
-    light(places) { lit = places; drawLights(); },
-    open(page) { pageList.value = page; state.page = page; build(); },
+    light(places) { lit = places; light(); },
+    open,
+    /** Takes the window down: its frames, and all that listens. */
+    stop() {
+      life.abort();
+      sized.disconnect();
+      clear();
+    },
   };
-}
-
-/** The look's stylesheets of a document: the one it wears, and any newer ones that are on their way, the newest last. */
-const sheetsOf = (doc) => [...doc.querySelectorAll('link[rel="stylesheet"]')].filter((l) => /\/look-[0-9a-f]+\.css$/.test(l.getAttribute('href')));
-const sheetOf = (doc) => sheetsOf(doc).at(-1);
-
-const gone = (frame) => new Promise((done) => { ['load', 'ikat:gone'].forEach((event) => frame.addEventListener(event, done, { once: true })); });
-
-function swapSheet(doc, sheet) {
-  const old = sheetOf(doc);
-  if (!old || old.getAttribute('href') === sheet) return Promise.resolve();
-  return new Promise((done) => {
-    const fresh = old.cloneNode();
-    fresh.href = sheet;
-    fresh.addEventListener('load', () => {
-      // What is older goes, even what has not come yet: its turn is over.
-      const all = sheetsOf(doc);
-      all.slice(0, Math.max(0, all.indexOf(fresh))).forEach((older) => { older.remove(); older.dispatchEvent(new Event('load')); });
-      done();
-    });
-    fresh.addEventListener('error', () => { fresh.remove(); done(); });
-    old.after(fresh);
-  });
 }

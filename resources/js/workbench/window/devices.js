@@ -1,0 +1,62 @@
+/** Devices of the shop window: their screens in CSS px, and how frames of them stand beside one another. */
+export const DEVICES = { phone: [390, 844], tablet: [768, 1024], desktop: [1280, 800] };
+
+/** The pages shown beside one another, in the order a customer comes to them. */
+export const FIVE_PAGES = ['home', 'category', 'product', 'cart', 'checkout'];
+
+/** Px of the window: free at its edges, between frames, under the seam's slider, over frames with a caption. */
+export const ROOM = { edge: 25, below: 14, gap: 22, seam: 30, top: 4, caption: 22 };
+
+/** Width and height of a device's screen, upright or turned. */
+export function screenOf(device, isTurned) {
+  return isTurned ? [...DEVICES[device]].reverse() : [...DEVICES[device]];
+}
+
+/**
+ * The frames a view is made of.
+ *
+ * @param state { view: one|devices|pages|bases|then, device, isTurned, page, compared: [{ trial, caption }] }
+ * @param titleOf (page) => what it is called
+ * @return [{ device, page, caption?, trial?, isLive? }]
+ */
+export function framesOf(state, titleOf) {
+  const { view, device, page } = state;
+  if (view === 'devices') return ['desktop', 'tablet', 'phone'].map((each) => ({ device: each, page, caption: `${each} ${screenOf(each, state.isTurned)[0]}` }));
+  if (view === 'pages') return FIVE_PAGES.map((each) => ({ device, page: each, caption: titleOf(each) }));
+  if (view === 'bases') return state.compared.map((base) => ({ device, page, ...base }));
+  if (view === 'then') return [{ device, page, isLive: true }, { device, page }];
+  return [{ device, page }];
+}
+
+/**
+ * Where frames stand in a window of that size, and at what scale.
+ *
+ * @param frames [{ device }]
+ * @param room { width, height, isTurned, isSeamed } of the window in px; with a seam the frames lie upon one another
+ * @return ?{ scale, boxes: [{ x, y, width, height, screen }] }; null where there is no room at all
+ */
+export function layOut(frames, { width, height, isTurned, isSeamed }) {
+  const across = width - 2 * ROOM.edge;
+  const down = height - ROOM.below - (isSeamed ? ROOM.seam : 0);
+  if (across <= 0 || down <= 0) return null;
+  const screens = frames.map(({ device }) => screenOf(device, isTurned));
+
+  if (frames.length === 1 || isSeamed) {
+    const [w, h] = screens[0];
+    const isRoomy = frames[0].device === 'desktop' && !isTurned;
+    // A desktop's page may end below the window; of a hand-held device the whole screen is shown.
+    const scale = isRoomy ? Math.min(1, across / w) : Math.min(1, across / w, Math.max(down / h, 0.4));
+    const box = { x: ROOM.edge + (across - w * scale) / 2, y: ROOM.top, width: w * scale, height: isRoomy ? down : Math.min(down, h * scale), screen: w };
+    return { scale, boxes: frames.map(() => box) };
+  }
+
+  const total = screens.reduce((sum, [w]) => sum + w, 0);
+  const scale = Math.min(1, (across - ROOM.gap * (frames.length - 1)) / total);
+  let x = ROOM.edge;
+  const boxes = screens.map(([w, h]) => {
+    const box = { x, y: ROOM.caption, width: w * scale, height: Math.min(down - 20, Math.max(h * scale, down * 0.8)), screen: w };
+    x += w * scale + ROOM.gap;
+    return box;
+  });
+  return { scale, boxes };
+}

@@ -1,0 +1,28 @@
+/**
+ * Pointing: what is under the pointer, or has the focus, is asked about instead of followed.
+ *
+ * @param modeOf () => what pointing is for; empty while nobody points
+ * @param pageOf () => key of the page the frame shows
+ */
+export function watchPointing(root, doc, modeOf, pageOf) {
+  const numbersOf = (element) => {
+    const all = [...doc.body.querySelectorAll('*')];
+    const numbers = [];
+    for (let e = element; e && e !== doc.body; e = e.parentElement) numbers.push(all.indexOf(e));
+    return numbers;
+  };
+  const tell = (name, detail) => root.dispatchEvent(new CustomEvent(name, { bubbles: true, detail: { ...detail, mode: modeOf() } }));
+  for (const kind of ['pointerover', 'focusin']) {
+    doc.addEventListener(kind, (event) => {
+      if (modeOf() && event.target.closest) tell('ikat:pointed', { page: pageOf(), elements: numbersOf(event.target) });
+    });
+  }
+  // After a click in the window the keys are its own: what ends pointing is handed on.
+  doc.addEventListener('keydown', (event) => { if (event.key === 'Escape' && modeOf()) root.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true })); });
+  doc.addEventListener('click', (event) => {
+    if (!modeOf()) return;
+    event.preventDefault();
+    event.stopPropagation();
+    tell('ikat:picked', {});
+  }, true);
+}

@@ -1,0 +1,28 @@
+import { publicPath } from './addresses.js';
+
+/** The public address, with its query, of the page a frame shows. */
+export const placeOf = (frame) => publicPath(frame.contentWindow.location.pathname) + frame.contentWindow.location.search;
+
+/**
+ * Links and forms of the shop lead to public addresses; in the window they stay in the preview.
+ *
+ * @param context { shop, preview: () => where this frame's preview begins, previews: where all do, busy(frame, is) }
+ */
+export function keepInside(frame, { shop, preview, previews, busy }) {
+  const doc = frame.contentDocument;
+  doc.addEventListener('click', (event) => {
+    const link = event.target.closest?.('a[href]');
+    if (!link || link.getAttribute('href').startsWith('#')) return;
+    event.preventDefault();
+    const url = new URL(link.href, doc.baseURI);
+    if (url.origin !== location.origin || !url.pathname.startsWith(shop)) return;
+    // A way to another place of the same page reads nothing anew.
+    busy(frame, url.pathname + url.search !== placeOf(frame));
+    frame.src = preview() + url.pathname + url.search + url.hash;
+  });
+  doc.addEventListener('submit', (event) => {
+    const form = event.target;
+    const action = new URL(form.getAttribute('action') || frame.contentWindow.location.pathname, doc.baseURI).pathname;
+    if (!action.startsWith(previews)) form.action = preview() + action;
+  }, true);
+}

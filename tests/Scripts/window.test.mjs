@@ -1,0 +1,63 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { momentIn, pageAt, previewAt, publicPath, withoutSample } from '../../resources/js/workbench/window/addresses.js';
+import { framesOf, layOut, screenOf } from '../../resources/js/workbench/window/devices.js';
+
+const ONE = { view: 'one', device: 'phone', isTurned: false, page: 'home', compared: [] };
+const PAGES = [{ key: 'home', path: '/' }, { key: 'product', path: '/product/moth?cart=sample' }];
+
+test('a device is as wide as its screen, and turned as wide as it is high', () => {
+  assert.deepEqual(screenOf('phone', false), [390, 844]);
+  assert.deepEqual(screenOf('phone', true), [844, 390]);
+  assert.deepEqual(screenOf('desktop', true), [800, 1280]);
+});
+
+test('a view is made of the frames it needs', () => {
+  assert.deepEqual(framesOf(ONE, String), [{ device: 'phone', page: 'home' }]);
+  assert.deepEqual(framesOf({ ...ONE, view: 'devices' }, String).map((f) => f.caption), ['desktop 1280', 'tablet 768', 'phone 390']);
+  assert.deepEqual(framesOf({ ...ONE, view: 'pages' }, (key) => key.toUpperCase()).map((f) => [f.device, f.caption]), [['phone', 'HOME'], ['phone', 'CATEGORY'], ['phone', 'PRODUCT'], ['phone', 'CART'], ['phone', 'CHECKOUT']]);
+  assert.deepEqual(framesOf({ ...ONE, view: 'then' }, String), [{ device: 'phone', page: 'home', isLive: true }, { device: 'phone', page: 'home' }]);
+  assert.deepEqual(framesOf({ ...ONE, view: 'bases', compared: [{ trial: 'a1', caption: 'Belfry' }] }, String), [{ device: 'phone', page: 'home', trial: 'a1', caption: 'Belfry' }]);
+});
+
+test('a desktop fills the width and runs down to the window’s end', () => {
+  const { scale, boxes } = layOut([{ device: 'desktop' }], { width: 850, height: 600, isTurned: false, isSeamed: false });
+  assert.equal(scale, 800 / 1280);
+  assert.deepEqual(boxes, [{ x: 25, y: 4, width: 800, height: 586, screen: 1280 }]);
+});
+
+test('a phone shows its whole screen, but never smaller than two fifths', () => {
+  const roomy = layOut([{ device: 'phone' }], { width: 850, height: 436, isTurned: false, isSeamed: false });
+  assert.equal(roomy.scale, 422 / 844);
+  assert.equal(roomy.boxes[0].height, 422);
+  assert.equal(layOut([{ device: 'phone' }], { width: 850, height: 100, isTurned: false, isSeamed: false }).scale, 0.4);
+  assert.equal(layOut([{ device: 'phone' }], { width: 2000, height: 2000, isTurned: false, isSeamed: false }).scale, 1);
+});
+
+test('frames beside one another share one scale and do not touch; with a seam they lie upon one another', () => {
+  const { scale, boxes } = layOut([{ device: 'desktop' }, { device: 'phone' }], { width: 885, height: 600, isTurned: false, isSeamed: false });
+  assert.equal(scale, (835 - 22) / 1670);
+  assert.ok(Math.abs(boxes[1].x - (boxes[0].x + boxes[0].width + 22)) < 1e-9);
+  assert.ok(boxes[1].x + boxes[1].width <= 885 - 25 + 1e-9);
+  const seamed = layOut([{ device: 'desktop' }, { device: 'desktop' }], { width: 850, height: 600, isTurned: false, isSeamed: true });
+  assert.deepEqual(seamed.boxes[0], seamed.boxes[1]);
+  assert.equal(seamed.boxes[0].height, 556);
+});
+
+test('without room nothing is laid out', () => {
+  assert.equal(layOut([{ device: 'phone' }], { width: 40, height: 600, isTurned: false, isSeamed: false }), null);
+  assert.equal(layOut([{ device: 'phone' }], { width: 400, height: 10, isTurned: false, isSeamed: false }), null);
+});
+
+test('a page is shown under the preview of its moment and of what is tried on, and known again by its address', () => {
+  assert.equal(momentIn(''), 'now');
+  assert.equal(momentIn('2026-12-20T06:30'), '20261220-0630');
+  assert.equal(previewAt('/preview/3', 'now'), '/preview/3/now');
+  assert.equal(previewAt('/preview/3', '20261220-0630', 'ab12'), '/preview/3/20261220-0630~ab12');
+  assert.equal(publicPath('/preview/3/now~ab12/shop/wrenfold/product/moth'), '/shop/wrenfold/product/moth');
+  assert.equal(publicPath('/shop/wrenfold/'), '/shop/wrenfold/');
+  assert.equal(withoutSample('/product/moth?cart=sample'), '/product/moth');
+  assert.equal(pageAt('/shop/wrenfold/', '/shop/wrenfold', PAGES), 'home');
+  assert.equal(pageAt('/shop/wrenfold/product/moth?cart=sample', '/shop/wrenfold', PAGES), 'product');
+  assert.equal(pageAt('/shop/wrenfold/product/other', '/shop/wrenfold', PAGES), null);
+});
