@@ -1,9 +1,9 @@
 <x-plain title="Join a store">
   <p>You are asked to join as {{ $link->role }}, with the address {{ $link->email }}.</p>
-  @if ($problem)<p class="notice" role="alert">{{ $problem }}</p>@endif
-  <form method="post" action="/workbench/invitation/{{ $token }}" class="grid gap-3">
+  @if ($problem)<x-notice role="alert">{{ $problem }}</x-notice>@endif
+  <form method="post" action="/workbench/invitation/{{ $token }}" class="grid max-w-[380px] gap-3">
     @csrf
-    <label class="line-field">Your name<input class="entry" name="name" autocomplete="name" maxlength="120" value="{{ $name }}" required></label>
+    <x-line-field label="Your name"><input class="entry" name="name" autocomplete="name" maxlength="120" value="{{ $name }}" required></x-line-field>
     @include('access.new-password')
     <button class="publish justify-self-start">Join</button>
   </form>

@@ -1,7 +1,7 @@
 <x-plain title="Choose a new password">
   <p>For {{ $link->email }}. Wherever you are signed in now, you are signed out.</p>
-  @if ($problem)<p class="notice" role="alert">{{ $problem }}</p>@endif
-  <form method="post" action="/workbench/reset/{{ $token }}" class="grid gap-3">
+  @if ($problem)<x-notice role="alert">{{ $problem }}</x-notice>@endif
+  <form method="post" action="/workbench/reset/{{ $token }}" class="grid max-w-[380px] gap-3">
     @csrf
     @include('access.new-password')
     <button class="publish justify-self-start">Keep it</button>

@@ -5,7 +5,8 @@
   @if ($problem)<p class="message message-problem" role="alert">{{ $problem }}</p>@endif
   <form method="post" action="{{ $shop->address('/account') }}" class="fields">
     <div class="field"><label for="number">Order number</label><input class="input" id="number" name="number" value="{{ $number }}" maxlength="24" autocomplete="off" required></div>
-    <div class="field"><label for="order-email"><x-say :shop="$shop" k="email"/></label><input class="input" id="order-email" name="email" type="email" autocomplete="email" value="{{ $email }}" required></div>
+    <div class="field"><label for="order-email"><x-say :shop="$shop" k="email"/></label><input class="input" id="order-email" name="email" type="email" autocomplete="email" value="{{ $email }}"
+      required></div>
     <button class="button">Show the order</button>
   </form>
 </div></div>

@@ -4,18 +4,24 @@
 <div class="frame">
 @isset($problem)<p class="message message-problem" role="alert">{{ $problem }}</p>@endisset
 @if ($cart === null || $cart->lines->isEmpty())
-<div class="lonely" data-part="cart"><h1 data-from="say.cart">{{ $shop->text('say.cart') }}</h1><p data-from="say.empty">{{ $shop->text('say.empty') }}</p><a class="button" href="{{ $shop->address('/') }}"><x-say :shop="$shop" k="look"/></a></div>
+<div class="lonely" data-part="cart"><h1 data-from="say.cart">{{ $shop->text('say.cart') }}</h1><p data-from="say.empty">{{ $shop->text('say.empty') }}</p><a class="button"
+  href="{{ $shop->address('/') }}"><x-say :shop="$shop" k="look"/></a></div>
 @else
 <div class="cart-page" data-part="cart">
   <h1 data-from="say.cart">{{ $shop->text('say.cart') }}</h1>
   <table class="lines">
-    <thead><tr><th scope="col" data-from="say.item">{{ $shop->text('say.item') }}</th><th scope="col" data-from="say.each">{{ $shop->text('say.each') }}</th><th scope="col" data-from="say.quantity">{{ $shop->text('say.quantity') }}</th><th scope="col" class="sum" data-from="say.sum">{{ $shop->text('say.sum') }}</th></tr></thead>
+    <thead><tr><th scope="col" data-from="say.item">{{ $shop->text('say.item') }}</th><th scope="col" data-from="say.each">{{ $shop->text('say.each') }}</th><th scope="col"
+      data-from="say.quantity">{{ $shop->text('say.quantity') }}</th><th scope="col" class="sum" data-from="say.sum">{{ $shop->text('say.sum') }}</th></tr></thead>
     <tbody>
     @foreach ($cart->lines as $line)
     <tr>
-      <td class="item"><div class="line-item">@include('shop.parts.thumb', ['product' => $line->product])<div><a href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $line->product->name }}</a><p class="soft small">{{ $line->product->note }}</p></div></div></td>
+      <td class="item"><div class="line-item">@include('shop.parts.thumb', ['product' => $line->product])<div><a
+        href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $line->product->name }}</a><p class="soft small">{{ $line->product->note }}</p></div></div></td>
       <td class="each">{{ $shop->price($line->product->price) }}</td>
-      <td><form class="quantity" method="post" action="{{ $shop->address('/cart/change') }}"><input type="hidden" name="line" value="{{ $line->id }}"><label class="hidden-words" for="q{{ $loop->index }}">{{ $shop->text('say.quantity') }}: {{ $line->product->name }}</label><input class="input" id="q{{ $loop->index }}" name="quantity" type="number" inputmode="numeric" min="0" max="{{ min(99, max(1, $line->product->stock)) }}" value="{{ $line->quantity }}"><button class="quiet-button"><x-say :shop="$shop" k="change"/></button><button class="plain-button" name="remove" value="1"><x-say :shop="$shop" k="remove"/><span class="hidden-words"> {{ $line->product->name }}</span></button></form></td>
+      <td><form class="quantity" method="post" action="{{ $shop->address('/cart/change') }}"><input type="hidden" name="line" value="{{ $line->id }}"><label class="hidden-words"
+        for="q{{ $loop->index }}">{{ $shop->text('say.quantity') }}: {{ $line->product->name }}</label><input class="input" id="q{{ $loop->index }}" name="quantity" type="number"
+        inputmode="numeric" min="0" max="{{ min(99, max(1, $line->product->stock)) }}" value="{{ $line->quantity }}"><button class="quiet-button"><x-say :shop="$shop" k="change"/></button><button
+        class="plain-button" name="remove" value="1"><x-say :shop="$shop" k="remove"/><span class="hidden-words"> {{ $line->product->name }}</span></button></form></td>
       <td class="sum">{{ $shop->amount($line->product->price * $line->quantity) }}</td>
     </tr>
     @endforeach
@@ -24,8 +30,11 @@
   <aside class="summary {{ $shop->wears('checkout.summary.scheme') }}" aria-label="Summary" data-part="summary">
     <h2 data-from="say.total">{{ $shop->text('say.total') }}</h2>
     @include('shop.parts.totals')
-    <form class="code" method="post" action="{{ $shop->address('/cart/code') }}"><div class="field"><label for="code" data-from="say.code">{{ $shop->text('say.code') }}</label><input class="input" id="code" name="code" maxlength="32" autocomplete="off" value="{{ $codeTyped }}" @if ($codeProblem) aria-invalid="true" aria-describedby="code-problem" @endif></div><button class="quiet-button"><x-say :shop="$shop" k="use"/></button></form>
-    @if ($codeProblem)<p class="field-problem" id="code-problem">{{ $codeProblem }}</p>@elseif ($totals->off > 0)<p class="message message-done">{{ $cart->code }} takes {{ $shop->amount($totals->off) }} off.</p>@endif
+    <form class="code" method="post" action="{{ $shop->address('/cart/code') }}"><div class="field"><label for="code" data-from="say.code">{{ $shop->text('say.code') }}</label><input class="input"
+      id="code" name="code" maxlength="32" autocomplete="off" value="{{ $codeTyped }}" @if ($codeProblem) aria-invalid="true" aria-describedby="code-problem" @endif></div><button
+      class="quiet-button"><x-say :shop="$shop" k="use"/></button></form>
+    @if ($codeProblem)<p class="field-problem" id="code-problem">{{ $codeProblem }}</p>@elseif ($totals->off > 0)<p
+      class="message message-done">{{ $cart->code }} takes {{ $shop->amount($totals->off) }} off.</p>@endif
     <a class="button" href="{{ $shop->address('/checkout') }}" data-from="say.checkout">{{ $shop->text('say.checkout') }}</a>
   </aside>
 </div>

@@ -4,7 +4,8 @@
   <h1>{{ $category->name }}</h1>
   <p class="soft">{{ $category->words }}</p>
   <form class="sorting" method="get">
-    <div class="field"><label for="sort">Order</label><select class="input" id="sort" name="sort" data-from="grid.sort">@foreach ($sorts as $key => $words)<option value="{{ $key }}" @selected($key === $sort)>{{ $words }}</option>@endforeach</select></div>
+    <div class="field"><label for="sort">Order</label><select class="input" id="sort" name="sort" data-from="grid.sort">@foreach ($sorts as $key => $words)<option value="{{ $key }}"
+      @selected($key === $sort)>{{ $words }}</option>@endforeach</select></div>
     <label class="check"><input type="checkbox" name="stock" value="1" @checked($stock)> In stock</label>
     <label class="check"><input type="checkbox" name="reduced" value="1" @checked($reduced)> Reduced</label>
     <button class="quiet-button">Show</button>
@@ -16,7 +17,10 @@
   <h2 class="hidden-words">Products</h2>
   <ul class="grid category-grid" data-part="grid" data-from="grid.count grid.sort grid.order">@foreach ($products as $i => $product)@include('shop.parts.card', ['eager' => $i < 2])@endforeach</ul>
   @if ($products->hasPages())
-  <nav class="paging" aria-label="Pages" data-from="grid.count">@if ($products->currentPage() > 1)<a class="quiet-button" rel="prev" href="?{{ http_build_query([...$asked, 'page' => $products->currentPage() - 1]) }}">Earlier</a>@endif <p class="soft">Page {{ $products->currentPage() }} of {{ $products->lastPage() }}</p> @if ($products->hasMorePages())<a class="quiet-button" rel="next" href="?{{ http_build_query([...$asked, 'page' => $products->currentPage() + 1]) }}">More</a>@endif</nav>
+  <nav class="paging" aria-label="Pages" data-from="grid.count">@if ($products->currentPage() > 1)<a class="quiet-button" rel="prev"
+    href="?{{ http_build_query([...$asked, 'page' => $products->currentPage() - 1]) }}">Earlier</a>@endif <p
+    class="soft">Page {{ $products->currentPage() }} of {{ $products->lastPage() }}</p> @if ($products->hasMorePages())<a class="quiet-button" rel="next"
+    href="?{{ http_build_query([...$asked, 'page' => $products->currentPage() + 1]) }}">More</a>@endif</nav>
   @endif
   @endif
 </div>

@@ -4,6 +4,7 @@
   <h1 data-from="locked.heading">{{ $shop->text('locked.heading') }}</h1>
   <p data-from="locked.words">{{ $shop->text('locked.words') }}</p>
   @if ($problem)<p class="message message-problem" role="alert">{{ $problem }}</p>@endif
-  <form method="post" action="{{ $shop->address('/locked') }}"><div class="field"><label for="password">Password</label><input class="input" id="password" name="password" type="password" autocomplete="current-password" required></div><button class="button">Enter</button></form>
+  <form method="post" action="{{ $shop->address('/locked') }}"><div class="field"><label for="password">Password</label><input class="input" id="password" name="password" type="password"
+    autocomplete="current-password" required></div><button class="button">Enter</button></form>
 </div></main>
 </x-shop::layout>

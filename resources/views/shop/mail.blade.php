@@ -6,14 +6,15 @@
 <tr><td><img src="{{ $shop->icons() }}/mail-logo.png" alt="{{ $shop->text('header.logo.alt') ?: $shop->text('header.logo.name') }}" height="{{ $shop->number('mail.logo.size') }}"></td></tr>
 <tr><td><h1>{{ $shop->text('say.thanks') }}</h1><p>{{ $shop->text('say.order') }} {{ $order->number }}</p></td></tr>
 <tr><td><table width="100%" cellpadding="6" cellspacing="0" border="0">
-<tr><th align="left" scope="col">{{ $shop->text('say.item') }}</th><th align="right" scope="col">{{ $shop->text('say.quantity') }}</th><th align="right" scope="col">{{ $shop->text('say.sum') }}</th></tr>
+<tr><th align="left" scope="col">{{ $shop->text('say.item') }}</th><th align="right" scope="col">{{ $shop->text('say.quantity') }}</th><th align="right"
+  scope="col">{{ $shop->text('say.sum') }}</th></tr>
 @foreach ($order->lines as $line)<tr><td>{{ $line['name'] }}</td><td align="right">{{ $line['quantity'] }}</td><td align="right">{{ $shop->amount($line['sum']) }}</td></tr>
 @endforeach
 @if ($order->totals['off'] > 0)<tr><td colspan="2">{{ $order->totals['code'] }}</td><td align="right">−{{ $shop->amount($order->totals['off']) }}</td></tr>@endif
 <tr><td colspan="2">{{ $order->totals['offer'] }}</td><td align="right">{{ $order->totals['delivery'] === 0 ? $shop->text('say.free') : $shop->amount($order->totals['delivery']) }}</td></tr>
 <tr><td colspan="2"><b>{{ $shop->text('say.total') }}</b></td><td align="right"><b>{{ $shop->amount($order->totals['total']) }}</b></td></tr>
 </table></td></tr>
-<tr><td><p>{{ $shop->text('say.going') }} {{ implode(', ', array_filter([$order->details['name'] ?? '', $order->details['street'] ?? '', $order->details['town'] ?? '', $order->details['postcode'] ?? ''])) }}</p></td></tr>
+<tr><td><p>{{ $shop->text('say.going') }} {{ implode(', ', array_filter(array_map(fn ($key) => $order->details[$key] ?? '', ['name', 'street', 'town', 'postcode']))) }}</p></td></tr>
 </table>
 </body>
 </html>

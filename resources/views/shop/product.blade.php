@@ -2,9 +2,11 @@
 @php($film = $product->video !== null && $shop->text('product.video') !== 'none')
 <x-shop::layout :shop="$shop" :title="$product->name" kind="product">
 <div class="frame">
-  <nav class="trail" aria-label="You are here"><a href="{{ $shop->address('/') }}">Home</a> <a href="{{ $shop->address('/category/'.$product->category->slug) }}">{{ $product->category->name }}</a> <span class="soft" aria-current="page">{{ $product->name }}</span></nav>
+  <nav class="trail" aria-label="You are here"><a href="{{ $shop->address('/') }}">Home</a> <a
+    href="{{ $shop->address('/category/'.$product->category->slug) }}">{{ $product->category->name }}</a> <span class="soft" aria-current="page">{{ $product->name }}</span></nav>
   <article class="product" data-part="product">
-    <div class="product-pictures pictures-{{ $shop->text('product.pictures') }} {{ count($pictures) + (int) $film > 1 ? 'several' : '' }}" data-from="product.pictures product.video" @if ($shop->text('product.pictures') === 'strip' && count($pictures) + (int) $film > 1) tabindex="0" role="region" aria-label="Pictures of {{ $product->name }}" @endif>
+    <div class="product-pictures pictures-{{ $shop->text('product.pictures') }} {{ count($pictures) + (int) $film > 1 ? 'several' : '' }}" data-from="product.pictures product.video"
+  @if ($shop->text('product.pictures') === 'strip' && count($pictures) + (int) $film > 1) tabindex="0" role="region" aria-label="Pictures of {{ $product->name }}" @endif>
       @if ($film && $shop->text('product.video') === 'first')@include('shop.parts.film')@endif
       @forelse ($pictures as $picture)
       <div class="product-picture"><x-shop::picture :picture="$picture" :eager="$loop->first" sizes="(max-width: 759px) 92vw, 58vw"/></div>
@@ -25,18 +27,21 @@
       @else
       <form @class(['buy', 'is-wide' => $shop->on('product.button.wide')]) method="post" action="{{ $shop->address('/cart/add') }}" data-from="product.button.wide">
         <input type="hidden" name="product" value="{{ $product->slug }}">
-        <div class="field"><label for="quantity"><x-say :shop="$shop" k="quantity"/></label><input class="input" id="quantity" name="quantity" type="number" inputmode="numeric" min="1" max="{{ min(99, $product->stock) }}" value="1" required></div>
+        <div class="field"><label for="quantity"><x-say :shop="$shop" k="quantity"/></label><input class="input" id="quantity" name="quantity" type="number" inputmode="numeric" min="1"
+          max="{{ min(99, $product->stock) }}" value="1" required></div>
         <button class="button"><x-say :shop="$shop" k="add"/></button>
         @if ($shop->on('product.now'))<button class="quiet-button" name="now" value="1" data-from="product.now"><x-say :shop="$shop" k="now"/></button>@endif
       </form>
       @endif
-      @if ($shop->on('product.save'))<form method="post" action="{{ $shop->address('/saved') }}" data-from="product.save"><input type="hidden" name="product" value="{{ $product->slug }}"><button class="plain-button"><x-icon name="heart"/> <x-say :shop="$shop" k="save"/></button></form>@endif
+      @if ($shop->on('product.save'))<form method="post" action="{{ $shop->address('/saved') }}" data-from="product.save"><input type="hidden" name="product" value="{{ $product->slug }}"><button
+        class="plain-button"><x-icon name="heart"/> <x-say :shop="$shop" k="save"/></button></form>@endif
       <p>{{ $product->words }}</p>
       @if ($shop->on('product.facts'))<dl class="facts" data-from="product.facts">@foreach ($product->facts as $name => $fact)<dt>{{ $name }}</dt><dd>{{ $fact }}</dd>@endforeach</dl>@endif
     </div>
   </article>
 </div>
 @if ($others->isNotEmpty())
-<section class="band {{ $shop->mayWear('product.others.scheme') }}" data-from="product.others product.others.scheme" aria-labelledby="others"><div class="frame"><div class="band-head"><h2 id="others">From the same shelf</h2></div><ul class="grid" data-part="grid">@foreach ($others as $product)@include('shop.parts.card')@endforeach</ul></div></section>
+<section class="band {{ $shop->mayWear('product.others.scheme') }}" data-from="product.others product.others.scheme" aria-labelledby="others"><div class="frame"><div class="band-head"><h2
+  id="others">From the same shelf</h2></div><ul class="grid" data-part="grid">@foreach ($others as $product)@include('shop.parts.card')@endforeach</ul></div></section>
 @endif
 </x-shop::layout>

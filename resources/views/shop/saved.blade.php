@@ -8,7 +8,8 @@
   <p class="soft">{{ $products->count() }} {{ $products->count() === 1 ? 'product waits' : 'products wait' }} here, on this device.</p>
   <h2 class="hidden-words">Products</h2>
   <ul class="grid band" data-part="grid">@foreach ($products as $product)@include('shop.parts.card')@endforeach</ul>
-  @foreach ($products as $product)<form class="saved-line" method="post" action="{{ $shop->address('/saved') }}"><input type="hidden" name="product" value="{{ $product->slug }}"><button class="plain-button" name="remove" value="1"><x-say :shop="$shop" k="remove"/>: {{ $product->name }}</button></form>@endforeach
+  @foreach ($products as $product)<form class="saved-line" method="post" action="{{ $shop->address('/saved') }}"><input type="hidden" name="product" value="{{ $product->slug }}"><button
+    class="plain-button" name="remove" value="1"><x-say :shop="$shop" k="remove"/>: {{ $product->name }}</button></form>@endforeach
   @endif
 </div>
 </x-shop::layout>

@@ -1,7 +1,8 @@
 <x-shop::layout :shop="$shop" title="Search" kind="category">
 <div class="frame band">
   <h1>Search</h1>
-  <form class="sorting" method="get" role="search"><div class="field"><label for="q">What are you looking for?</label><input class="input" id="q" name="q" type="search" value="{{ $asked }}" maxlength="80"></div><button class="button">Search</button></form>
+  <form class="sorting" method="get" role="search"><div class="field"><label for="q">What are you looking for?</label><input class="input" id="q" name="q" type="search" value="{{ $asked }}"
+    maxlength="80"></div><button class="button">Search</button></form>
   @if ($asked === '')
   <p class="soft">Write a word or two, such as “paper” or “wick”.</p>
   @elseif ($products->isEmpty())

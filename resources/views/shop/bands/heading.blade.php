@@ -1,1 +1,2 @@
-@if ($shop->text($band->path('heading')) !== '')<h{{ $shop->text($band->path('level')) }} id="heading-{{ $band->name() }}" data-from="{{ $band->path('heading') }} {{ $band->path('level') }}">{{ $shop->inColors($shop->text($band->path('heading'))) }}</h{{ $shop->text($band->path('level')) }}>@endif
+@if ($shop->text($band->path('heading')) !== '')<h{{ $shop->text($band->path('level')) }} id="heading-{{ $band->name() }}"
+  data-from="{{ $band->path('heading') }} {{ $band->path('level') }}">{{ $shop->inColors($shop->text($band->path('heading'))) }}</h{{ $shop->text($band->path('level')) }}>@endif

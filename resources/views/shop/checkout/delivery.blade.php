@@ -4,7 +4,8 @@
 <form method="post" action="{{ $shop->address('/checkout/delivery') }}" class="fields">
   <fieldset class="fields"><legend class="field-label"><x-say :shop="$shop" k="travel"/></legend>
   @foreach ($offers as $offer)
-  <label class="choice"><input type="radio" name="offer" value="{{ $offer->id }}" @checked($offer->id === $chosen) required><span>{{ $offer->name }}<br>{{ $offer->words }}</span><b>@if ($offer->price === 0)<x-say :shop="$shop" k="free"/>@else{{ $shop->amount($offer->price) }}@endif</b></label>
+  <label class="choice"><input type="radio" name="offer" value="{{ $offer->id }}" @checked($offer->id === $chosen)
+    required><span>{{ $offer->name }}<br>{{ $offer->words }}</span><b>@if ($offer->price === 0)<x-say :shop="$shop" k="free"/>@else{{ $shop->amount($offer->price) }}@endif</b></label>
   @endforeach
   </fieldset>
   <button class="button"><x-say :shop="$shop" k="to.paying"/></button>

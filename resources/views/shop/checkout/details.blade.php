@@ -2,10 +2,18 @@
 <h1><x-say :shop="$shop" k="details"/></h1>
 @if ($problems !== [])<p class="message message-problem" role="alert">{{ count($problems) === 1 ? 'One line needs another look.' : count($problems).' lines need another look.' }}</p>@endif
 <form method="post" action="{{ $shop->address('/checkout') }}" novalidate class="fields">
-  @foreach (['name' => ['name', 'text'], 'email' => ['email', 'email'], 'street' => ['street-address', 'text'], 'town' => ['address-level2', 'text'], 'postcode' => ['postal-code', 'text']] as $key => [$auto, $type])
-  <div class="field"><label for="d-{{ $key }}"><x-say :shop="$shop" :k="$key"/></label><input class="input" id="d-{{ $key }}" name="{{ $key }}" type="{{ $type }}" autocomplete="{{ $auto }}" value="{{ $details[$key] ?? '' }}" required @isset($problems[$key]) aria-invalid="true" aria-describedby="p-{{ $key }}" @endisset>@isset($problems[$key])<p><span class="field-problem" id="p-{{ $key }}">{{ $problems[$key] }}</span></p>@endisset</div>
+  @php($fields = [
+      'name' => ['name', 'text'], 'email' => ['email', 'email'], 'street' => ['street-address', 'text'], 'town' => ['address-level2', 'text'],
+      'postcode' => ['postal-code', 'text'],
+  ])
+  @foreach ($fields as $key => [$auto, $type])
+  <div class="field"><label for="d-{{ $key }}"><x-say :shop="$shop" :k="$key"/></label><input class="input" id="d-{{ $key }}" name="{{ $key }}" type="{{ $type }}" autocomplete="{{ $auto }}"
+    value="{{ $details[$key] ?? '' }}" required @isset($problems[$key]) aria-invalid="true" aria-describedby="p-{{ $key }}" @endisset>@isset($problems[$key])<p><span class="field-problem"
+    id="p-{{ $key }}">{{ $problems[$key] }}</span></p>@endisset</div>
   @endforeach
-  @if ($shop->countries() !== [])<div class="field"><label for="d-country">Country</label><select class="input" id="d-country" name="country" autocomplete="country">@foreach ($shop->countries() as $code => $name)<option value="{{ $code }}" @selected($code === ($details['country'] ?? $shop->visitor->country()))>{{ $name }}</option>@endforeach</select></div>@endif
+  @if ($shop->countries() !== [])<div class="field"><label for="d-country">Country</label><select class="input" id="d-country" name="country"
+    autocomplete="country">@foreach ($shop->countries() as $code => $name)<option value="{{ $code }}"
+    @selected($code === ($details['country'] ?? $shop->visitor->country()))>{{ $name }}</option>@endforeach</select></div>@endif
   <button class="button"><x-say :shop="$shop" k="to.delivery"/></button>
 </form>
 </x-shop::checkout.layout>

@@ -1,41 +1,51 @@
+@use('Ikat\Core\Palette\BrandFollowers')
+@use('Ikat\Core\Setting\SettingPath')
+@php($colors = $bench->address('colors'))
 <div class="items" data-items="palette.brand" data-url="{{ $bench->address('edits') }}">
-<ol class="item-list brand-list" @if ($edits) data-sortable @endif aria-label="Brand colors in their order">
+<ol class="item-list brand-list mt-0.75 grid grid-cols-1 border-t border-thread" @if ($edits) data-sortable @endif aria-label="Brand colors in their order">
   @foreach ($theme->brandColors as $key => $label)
   @php($path = "brand.$key")
-  @php($followers = Ikat\Core\Palette\BrandFollowers::direct($input->look, $path))
-  <li data-name="{{ $key }}" data-reach="{{ $path }}" @class(['item', 'is-open' => $panel->selected === $path])>
-    @if ($edits)<span class="grip-handle" aria-hidden="true"><x-icon name="grip-vertical"/></span>@endif
-    <a class="item-name" href="{{ $bench->address('colors') }}?open_part=brand&amp;open_path={{ $path }}" hx-get="{{ $bench->address('colors') }}?open_part=brand&amp;open_scheme={{ $panel->scheme }}&amp;open_path={{ $path }}" @if ($panel->selected === $path) aria-current="true" @endif><svg class="swatch" viewBox="0 0 30 16" aria-hidden="true"><rect width="30" height="16" fill="{{ $input->look->text($path) }}"/></svg> <b>{{ $label }}</b> <span>{{ count($followers) === 0 ? 'nothing follows it' : (count($followers) === 1 ? '1 color follows' : count($followers).' follow') }}</span></a>
+  @php($followers = count(BrandFollowers::direct($input->look, $path)))
+  <x-row :data-name="$key" :data-reach="$path" :isOpen="$panel->selected === $path" :hasGrip="$edits" class="min-h-7!">
+    <a class="item-name min-w-0 flex-1 truncate py-1" href="{{ $colors }}?open_part=brand&amp;open_path={{ $path }}"
+      hx-get="{{ $colors }}?open_part=brand&amp;open_scheme={{ $panel->scheme }}&amp;open_path={{ $path }}"
+      @if ($panel->selected === $path) aria-current="true" @endif><x-swatch class="inline-block align-[-3px]" :colors="[$input->look->text($path)]" w="30"/> <b>{{ $label }}</b>
+      <span class="text-ink-2">{{ $followers === 0 ? 'nothing follows it' : ($followers === 1 ? '1 color follows' : "$followers follow") }}</span></a>
     @if ($edits)
-    <span class="item-tools">
-      <button type="button" class="item-tool-button" data-move="-1" aria-label="Move {{ $label }} up" @disabled($loop->first)><x-icon name="arrow-up"/></button>
-      <button type="button" class="item-tool-button" data-move="1" aria-label="Move {{ $label }} down" @disabled($loop->last)><x-icon name="arrow-down"/></button>
-    </span>
+    <x-slot:tools>
+      <x-row-tool icon="arrow-up" :label="'Move '.$label.' up'" data-move="-1" :disabled="$loop->first"/>
+      <x-row-tool icon="arrow-down" :label="'Move '.$label.' down'" data-move="1" :disabled="$loop->last"/>
+    </x-slot:tools>
     @endif
-  </li>
+  </x-row>
   @endforeach
 </ol>
 </div>
 @if ($edits)
-@php($chosen = isset($theme->brandColors[Ikat\Core\Setting\SettingPath::of($panel->selected)->brand ?? '']) ? Ikat\Core\Setting\SettingPath::of($panel->selected)->brand : null)
-<div class="scheme-tools">
+@php($chosen = SettingPath::of($panel->selected)->brand)
+@php($chosen = isset($theme->brandColors[$chosen ?? '']) ? $chosen : null)
+<div class="scheme-tools flex flex-wrap items-baseline gap-x-3.5 gap-y-0.5 pt-1">
   <form hx-post="{{ $bench->address('brand') }}"><input type="hidden" name="like" value="{{ $chosen }}"><button class="act">Add a color</button></form>
   @if ($chosen !== null)
-  <details data-keep="name-brand"><summary class="act">Rename {{ $theme->brandColors[$chosen] }}</summary>
-    <form class="rename" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="name.brand.{{ $chosen }}"><label class="hidden-words" for="brand-name">Name of the brand color</label><input class="entry" id="brand-name" name="value" value="{{ $theme->brandColors[$chosen] }}" maxlength="24"><button class="act">Name it</button></form>
-  </details>
+  <x-fold keep="name-brand" :title="'Rename '.$theme->brandColors[$chosen]">
+    <form class="rename flex gap-2.5 pt-1" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="name.brand.{{ $chosen }}"><label class="sr-only"
+      for="brand-name">Name of the brand color</label>
+      <input class="entry" id="brand-name" name="value" value="{{ $theme->brandColors[$chosen] }}" maxlength="24"><button class="act">Name it</button></form>
+  </x-fold>
   @if (count($theme->brandColors) > 1)
-  @php($followers = Ikat\Core\Palette\BrandFollowers::direct($input->look, "brand.$chosen"))
-  <details data-keep="remove-brand"><summary class="act">Remove {{ $theme->brandColors[$chosen] }}</summary>
-    <form class="remove" hx-post="{{ $bench->address('brand/remove') }}"><input type="hidden" name="key" value="{{ $chosen }}">
-      <label for="brand-heir">{{ $followers === [] ? 'Nothing follows it. What another theme would let follow it follows' : (count($followers) === 1 ? '1 color follows it. It will follow' : count($followers).' colors follow it. They will follow') }}</label>
-      <select class="entry" id="brand-heir" name="heir">@foreach ($theme->brandColors as $key => $label)@if ((string) $key !== $chosen)<option value="{{ $key }}">{{ $label }}</option>@endif @endforeach</select>
-      @if ($followers !== [])
-      <ul class="heirs">@foreach ($followers as $path)<li><label for="heir-{{ $loop->index }}">{{ $bench->setting($path)->label }}</label><select class="entry" id="heir-{{ $loop->index }}" name="instead[{{ $path }}]"><option value="">as above</option>@foreach ($theme->brandColors as $key => $label)@if ((string) $key !== $chosen)<option value="{{ $key }}">{{ $label }}</option>@endif @endforeach</select></li>@endforeach</ul>
-      @endif
+  @php($followers = BrandFollowers::direct($input->look, "brand.$chosen"))
+  @php($heirs = array_diff_key($theme->brandColors, [$chosen => true]))
+  <x-fold keep="remove-brand" :title="'Remove '.$theme->brandColors[$chosen]">
+    <form class="remove grid justify-items-start gap-1.5 pt-1" hx-post="{{ $bench->address('brand/remove') }}"><input type="hidden" name="key" value="{{ $chosen }}">
+      <label for="brand-heir">{{ match (count($followers)) {
+          0 => 'Nothing follows it. What another theme would let follow it follows',
+          1 => '1 color follows it. It will follow',
+          default => count($followers).' colors follow it. They will follow',
+      } }}</label>
+      @include('workbench.colors.heirs', ['id' => 'brand-heir', 'rows' => array_combine($followers, array_map(fn ($path) => $bench->setting($path)->label, $followers))])
       <button class="act">Remove {{ $theme->brandColors[$chosen] }}</button>
     </form>
-  </details>
+  </x-fold>
   @endif
   @endif
 </div>

@@ -1,32 +1,39 @@
+@use('App\Workbench\Colors\ColorsPanel')
 @php($input = $bench->inspection())
 @php($theme = $input->theme)
-@php($all = $bench->counts())
+@php($faint = $bench->counts()['stop'])
 @php($edits = $bench->edits())
 @php($open = $panel->tab)
-<div class="bench-head"><h1>Colors</h1><p>{{ count($theme->brandColors) }} brand colors, {{ count($theme->schemes) }} schemes, {{ $all['stop'] === 0 ? 'every pair in use is readable' : ($all['stop'] === 1 ? '1 pair too faint' : $all['stop'].' pairs too faint') }}</p></div>
-<nav class="part-tabs" aria-label="Benches of the color desk">@foreach (App\Workbench\Colors\ColorsPanel::TABS as $key => $words)@php($to = $bench->address('colors').'?'.http_build_query(['open_part' => $key, 'open_scheme' => $panel->scheme, 'open_path' => $panel->selected]))<a class="part-tab" href="{{ $to }}" hx-get="{{ $to }}" @if ($key === $open) aria-current="true" @endif>{{ $words }}</a>@endforeach</nav>
-<div class="color-bench" data-color-bench="{{ $open }}" data-has-dark="{{ $panel->hasDark() ? 'yes' : '' }}" @if ($open === 'dark' && $panel->hasDark()) data-show-dark @endif>
+@php($scheme = $theme->schemes[$panel->scheme])
+@php($picked = $bench->setting($panel->selected)->label)
+@php($followed = $bench->follows($panel->selected))
+@php($origin = $followed ? 'follows '.$bench->setting($followed)->label : 'a color of its own')
+@php($to = fn (string $tab): string => $bench->address('colors').'?'.http_build_query(['open_part' => $tab, 'open_scheme' => $panel->scheme, 'open_path' => $panel->selected]))
+<x-heading title="Colors">{{ count($theme->brandColors) }} brand colors, {{ count($theme->schemes) }} schemes,
+  {{ $faint === 0 ? 'every pair in use is readable' : ($faint === 1 ? '1 pair too faint' : "$faint pairs too faint") }}</x-heading>
+<x-tabs label="Benches of the color desk" :tabs="array_map(fn ($key, $words) => [$to($key), $words, $key === $open], array_keys(ColorsPanel::TABS), ColorsPanel::TABS)"/>
+<div class="flex flex-1 flex-col gap-2.25" data-color-bench="{{ $open }}" data-has-dark="{{ $panel->hasDark() ? 'yes' : '' }}" @if ($open === 'dark' && $panel->hasDark()) data-show-dark @endif>
 @if ($open === 'schemes')
-<section class="tool" aria-labelledby="t-schemes"><h2 id="t-schemes">Color schemes <small>click to open</small></h2>@include('workbench.colors.schemes')</section>
-<section class="tool" aria-labelledby="t-sample"><h2 id="t-sample">{{ $theme->schemes[$panel->scheme] }} <small>pick a piece to change its color</small></h2>@include('workbench.colors.living-sample')@include('workbench.colors.scheme-tools')</section>
-<section class="tool" aria-labelledby="t-picker"><h2 id="t-picker">{{ $bench->setting($panel->selected)->label }} <small>{{ $bench->follows($panel->selected) ? 'follows '.$bench->setting($bench->follows($panel->selected))->label : 'a color of its own' }}</small></h2>@include('workbench.colors.picker')</section>
-<section class="tool" aria-labelledby="gradient" id="gradient-tool"><h2 id="gradient" tabindex="-1">Ground of {{ $theme->schemes[$panel->scheme] }} <small>plain, or running from color to color</small></h2>@include('workbench.colors.gradient')</section>
-<section class="tool" aria-labelledby="t-parts"><h2 id="t-parts">Who wears it <small>or pick a part in the window</small></h2>@include('workbench.colors.uses')</section>
+<x-tool id="t-schemes" title="Color schemes" note="click to open">@include('workbench.colors.schemes')</x-tool>
+<x-tool id="t-sample" :title="$scheme" note="pick a piece to change its color">@include('workbench.colors.living-sample')@include('workbench.colors.scheme-tools')</x-tool>
+<x-tool id="t-picker" :title="$picked" :note="$origin">@include('workbench.colors.picker')</x-tool>
+<x-tool id="gradient" :isTarget="true" :title="'Ground of '.$scheme" note="plain, or running from color to color">@include('workbench.colors.gradient')</x-tool>
+<x-tool id="t-parts" title="Who wears it" note="or pick a part in the window">@include('workbench.colors.uses')</x-tool>
 @include('workbench.colors.findings')
 @elseif ($open === 'brand')
-<section class="tool" aria-labelledby="t-brand"><h2 id="t-brand">Brand colors <small>up: lightness, across: hue</small></h2>@include('workbench.colors.ladder')@include('workbench.colors.brand')</section>
-<section class="tool" aria-labelledby="t-picker"><h2 id="t-picker">{{ $bench->setting($panel->selected)->label }} <small>{{ $bench->follows($panel->selected) ? 'follows '.$bench->setting($bench->follows($panel->selected))->label : 'a color of its own' }}</small></h2>@include('workbench.colors.picker')</section>
-<section class="tool" aria-labelledby="t-departures"><h2 id="t-departures">Gone their own way <small>colors that follow nothing</small></h2>@include('workbench.colors.departures')</section>
-<section class="tool" aria-labelledby="t-ready"><h2 id="t-ready">Ready palettes <small>point at one to try it on</small></h2>@include('workbench.colors.ready-palettes')</section>
+<x-tool id="t-brand" title="Brand colors" note="up: lightness, across: hue">@include('workbench.colors.ladder')@include('workbench.colors.brand')</x-tool>
+<x-tool id="t-picker" :title="$picked" :note="$origin">@include('workbench.colors.picker')</x-tool>
+<x-tool id="t-departures" title="Gone their own way" note="colors that follow nothing">@include('workbench.colors.departures')</x-tool>
+<x-tool id="t-ready" title="Ready palettes" note="point at one to try it on">@include('workbench.colors.ready-palettes')</x-tool>
 @elseif ($open === 'pairs')
-<section class="tool" aria-labelledby="t-weave"><h2 id="t-weave">Every ink on every ground <small>as it occurs on the pages</small></h2>@include('workbench.colors.pairs')</section>
+<x-tool id="t-weave" title="Every ink on every ground" note="as it occurs on the pages">@include('workbench.colors.pairs')</x-tool>
 @include('workbench.colors.repair')
-<section class="tool" aria-labelledby="t-vision"><h2 id="t-vision">With other eyes <small>Machado and others, 2009</small></h2>@include('workbench.colors.vision')</section>
+<x-tool id="t-vision" title="With other eyes" note="Machado and others, 2009">@include('workbench.colors.vision')</x-tool>
 @elseif ($open === 'dark')
-<section class="tool" aria-labelledby="t-dark"><h2 id="t-dark">Dark surroundings <small>for devices that ask for dark</small></h2>@include('workbench.colors.dark')</section>
+<x-tool id="t-dark" title="Dark surroundings" note="for devices that ask for dark">@include('workbench.colors.dark')</x-tool>
 @else
-<section class="tool" aria-labelledby="t-all"><h2 id="t-all">All colors <small>by hue and lightness</small></h2>@include('workbench.colors.census')</section>
-<section class="tool" aria-labelledby="t-files"><h2 id="t-files">Palette in and out</h2>@include('workbench.colors.palette-files')</section>
+<x-tool id="t-all" title="All colors" note="by hue and lightness">@include('workbench.colors.census')</x-tool>
+<x-tool id="t-files" title="Palette in and out">@include('workbench.colors.palette-files')</x-tool>
 @endif
 </div>
 @include('workbench.shell.original')

@@ -1,31 +1,42 @@
+@use('Ikat\Core\Look\SchemeUses')
 @if ($edits)
-@php($brand = array_map(fn ($key) => $input->look->text("brand.$key"), array_keys($theme->brandColors)))
-@php($brand = array_combine(array_keys($theme->brandColors), $brand))
-<div class="scheme-tools">
-  <details data-keep="make-scheme"><summary class="act">New scheme</summary>
-    <form class="make-scheme" hx-post="{{ $bench->address('schemes') }}">
+<div class="scheme-tools flex flex-wrap items-baseline gap-x-3.5 gap-y-0.5 pt-1">
+  <x-fold keep="make-scheme" title="New scheme">
+    <form class="make-scheme grid justify-items-start gap-1.5 pt-1" hx-post="{{ $bench->address('schemes') }}">
       @foreach (['ground' => 'Ground', 'brand' => 'Color'] as $name => $words)
-      <fieldset class="swatch-row"><legend>{{ $words }}</legend>@foreach ($theme->brandColors as $key => $label)<label title="{{ $label }}"><input type="radio" name="{{ $name }}" value="{{ $key }}" @checked($key === ($name === 'ground' ? array_key_first($theme->brandColors) : (array_keys($theme->brandColors)[3] ?? '')))><svg viewBox="0 0 24 24" aria-hidden="true"><rect width="24" height="24" fill="{{ $brand[$key] }}"/></svg><span class="hidden-words">{{ $label }}</span></label>@endforeach</fieldset>
+      @php($first = $name === 'ground' ? array_key_first($theme->brandColors) : (array_keys($theme->brandColors)[3] ?? ''))
+      <fieldset class="flex flex-wrap items-center gap-0.75"><legend class="float-left w-13">{{ $words }}</legend>
+        @foreach ($theme->brandColors as $key => $label)
+        <label class="relative inline-block size-6.5 cursor-pointer" title="{{ $label }}"><input class="peer absolute inset-0 size-6.5! cursor-pointer opacity-0" type="radio" name="{{ $name }}"
+          value="{{ $key }}" @checked($key === $first)><x-swatch
+          class="m-0.5 block peer-checked:outline-3 peer-checked:outline-blue peer-focus-visible:outline-3 peer-focus-visible:outline-blue peer-focus-visible:shadow-[0_0_0_5px_#fff]"
+          :colors="[$input->look->text('brand.'.$key)]" w="22" h="22"/><span class="sr-only">{{ $label }}</span></label>
+        @endforeach
+      </fieldset>
       @endforeach
       <button class="act">Make it: all other roles are proposed</button>
     </form>
-  </details>
+  </x-fold>
   <form hx-post="{{ $bench->address('schemes/copy') }}"><input type="hidden" name="key" value="{{ $panel->scheme }}"><button class="act">Duplicate</button></form>
-  <details data-keep="name-scheme"><summary class="act">Rename</summary>
-    <form class="rename" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="name.scheme.{{ $panel->scheme }}"><label class="hidden-words" for="scheme-name">Name of the scheme</label><input class="entry" id="scheme-name" name="value" value="{{ $theme->schemes[$panel->scheme] }}" maxlength="24"><button class="act">Name it</button></form>
-  </details>
+  <x-fold keep="name-scheme" title="Rename">
+    <form class="rename flex gap-2.5 pt-1" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="name.scheme.{{ $panel->scheme }}"><label class="sr-only"
+      for="scheme-name">Name of the scheme</label>
+      <input class="entry" id="scheme-name" name="value" value="{{ $theme->schemes[$panel->scheme] }}" maxlength="24"><button class="act">Name it</button></form>
+  </x-fold>
   @if (count($theme->schemes) > 1)
-  @php($wearers = Ikat\Core\Look\SchemeUses::of($input->look, $theme, $panel->scheme))
-  <details data-keep="remove-scheme"><summary class="act">Remove</summary>
-    <form class="remove" hx-post="{{ $bench->address('schemes/remove') }}"><input type="hidden" name="key" value="{{ $panel->scheme }}">
-      <label for="scheme-heir">{{ $wearers === [] ? 'No part wears it. Should one be found later, it wears' : (count($wearers) === 1 ? '1 part wears it. It will wear' : count($wearers).' parts wear it. They will wear') }}</label>
-      <select class="entry" id="scheme-heir" name="heir" data-heir>@foreach ($theme->schemes as $key => $label)@if ((string) $key !== $panel->scheme)<option value="{{ $key }}">{{ $label }}</option>@endif @endforeach</select>
-      @if (count($wearers) > 1)
-      <ul class="heirs">@foreach ($wearers as $setting)<li><label for="heir-{{ $loop->index }}">{{ $setting->label }}</label><select class="entry" id="heir-{{ $loop->index }}" name="instead[{{ $setting->path }}]"><option value="">as above</option>@foreach ($theme->schemes as $key => $label)@if ((string) $key !== $panel->scheme)<option value="{{ $key }}">{{ $label }}</option>@endif @endforeach</select></li>@endforeach</ul>
-      @endif
+  @php($wearers = SchemeUses::of($input->look, $theme, $panel->scheme))
+  @php($heirs = array_diff_key($theme->schemes, [$panel->scheme => true]))
+  <x-fold keep="remove-scheme" title="Remove">
+    <form class="remove grid justify-items-start gap-1.5 pt-1" hx-post="{{ $bench->address('schemes/remove') }}"><input type="hidden" name="key" value="{{ $panel->scheme }}">
+      <label for="scheme-heir">{{ match (count($wearers)) {
+          0 => 'No part wears it. Should one be found later, it wears',
+          1 => '1 part wears it. It will wear',
+          default => count($wearers).' parts wear it. They will wear',
+      } }}</label>
+      @include('workbench.colors.heirs', ['id' => 'scheme-heir', 'rows' => count($wearers) > 1 ? array_combine(array_column($wearers, 'path'), array_column($wearers, 'label')) : []])
       <button class="act">Remove {{ $theme->schemes[$panel->scheme] }}</button>
     </form>
-  </details>
+  </x-fold>
   @endif
 </div>
 @endif

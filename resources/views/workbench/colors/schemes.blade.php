@@ -1,11 +1,13 @@
-<div class="samples">
+@use('Ikat\Core\Look\SchemeUses')
+<div class="samples grid grid-cols-5 gap-2 pt-1.25">
   @foreach ($theme->schemes as $key => $label)
   @php($counts = $panel->countsOf($panel->set()->with((string) $key)))
-  <button type="button" @class(['sample', 'is-open' => $key === $panel->scheme]) hx-get="{{ $bench->address('colors') }}?open_scheme={{ $key }}&amp;open_part={{ $open }}&amp;open_path={{ urlencode($panel->selected) }}" @if ($key === $panel->scheme) aria-current="true" @endif>
+  @php($wearers = count(SchemeUses::of($input->look, $theme, (string) $key)))
+  <button type="button" @class(['sample relative cursor-pointer text-left text-[12px]/3.75', 'is-open' => $key === $panel->scheme]) @if ($key === $panel->scheme) aria-current="true" @endif
+    hx-get="{{ $bench->address('colors') }}?open_scheme={{ $key }}&amp;open_part={{ $open }}&amp;open_path={{ urlencode($panel->selected) }}">
     <span class="cloth wear scheme-{{ $key }}" aria-hidden="true"><b>Lantern</b><u>see all</u><i>Buy</i><em>$30</em></span>
-    <strong>{{ $label }} @if ($counts['stop'] > 0)<x-diamond severity="stop"/>@elseif ($counts['fix'] > 0)<x-diamond severity="fix"/>@endif</strong>
-    @php($wearers = count(Ikat\Core\Look\SchemeUses::of($input->look, $theme, (string) $key)))
-    <small>{{ $wearers === 0 ? 'not worn' : ($wearers === 1 ? '1 part' : "$wearers parts") }}</small>
+    <strong class="mt-0.75 flex items-center gap-1">{{ $label }} @if ($counts['stop'] > 0)<x-diamond severity="stop"/>@elseif ($counts['fix'] > 0)<x-diamond severity="fix"/>@endif</strong>
+    <small class="block text-[11px]/3.25 text-ink-2">{{ $wearers === 0 ? 'not worn' : ($wearers === 1 ? '1 part' : "$wearers parts") }}</small>
   </button>
   @endforeach
 </div>

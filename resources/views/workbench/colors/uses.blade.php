@@ -1,14 +1,23 @@
+@use('Ikat\Core\Look\SchemeUses')
+@use('Ikat\Core\Setting\StepKey')
 @php($look = $input->look)
-@if ($edits)<p><button type="button" class="act" data-dress="{{ $panel->scheme }}" data-dress-name="{{ $theme->schemes[$panel->scheme] }}" aria-pressed="false"><x-icon name="crosshair"/> Pick parts in the window to wear {{ $theme->schemes[$panel->scheme] }}</button></p>@endif
-<ul class="wearers">
-  @foreach (Ikat\Core\Look\SchemeUses::settings($look, $theme) as $setting)
-  @if ($setting->step !== Ikat\Core\Setting\StepKey::SEASONS && $look->at($setting->path)->unmet === null)
+@php($scheme = $theme->schemes[$panel->scheme])
+@if ($edits)
+<p><button type="button" class="act aria-pressed:bg-ink-1! aria-pressed:px-2! aria-pressed:text-white!" data-dress="{{ $panel->scheme }}" data-dress-name="{{ $scheme }}"
+  aria-pressed="false"><x-icon name="crosshair"/>
+  Pick parts in the window to wear {{ $scheme }}</button></p>
+@endif
+<ul class="wearers grid grid-cols-2 gap-x-3.5 text-[12px]">
+  @foreach (SchemeUses::settings($look, $theme) as $setting)
+  @if ($setting->step !== StepKey::SEASONS && $look->at($setting->path)->unmet === null)
   @php($now = (string) $look->value($setting->path))
   @php($words = preg_replace('/(:? wears?|: wears)$/', '', $setting->label))
-  <li data-reach="{{ $setting->path }}" @class(['is-on' => $now === $panel->scheme])><span>{{ $words }}</span>
+  @php($worn = $setting->describe($now))
+  <li data-reach="{{ $setting->path }}" @class(['flex min-h-6.25 items-center justify-between gap-2 border-b border-thread', 'chosen pl-1.5' => $now === $panel->scheme])><span
+    class="truncate">{{ $words }}</span>
     @if ($now === $panel->scheme)<b>wears it</b>
-    @elseif ($edits)<button type="button" class="act" hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['path' => $setting->path, 'value' => $panel->scheme]) }}" aria-label="{{ $words }}, now {{ $setting->describe($now) }}: let it wear {{ $theme->schemes[$panel->scheme] }}">{{ $setting->describe($now) }}</button>
-    @else<span>{{ $setting->describe($now) }}</span>@endif</li>
+    @elseif ($edits)<x-edit :$bench :path="$setting->path" :value="$panel->scheme" :aria-label="$words.', now '.$worn.': let it wear '.$scheme">{{ $worn }}</x-edit>
+    @else<span>{{ $worn }}</span>@endif</li>
   @endif
   @endforeach
 </ul>

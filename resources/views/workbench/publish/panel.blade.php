@@ -1,31 +1,48 @@
+@use('Ikat\Core\Check\Severity')
 @php($changes = $panel->changes()->lines)
 @php($counts = $bench->counts())
 @php($live = $bench->live())
 @php($publishes = $bench->user->role->publishes())
-<div class="bench-head"><h1>Publish</h1><p>{{ $changes === [] ? 'nothing to publish' : count($changes).(count($changes) === 1 ? ' change' : ' changes') }}, release {{ $live?->number ?? 'none' }} is live</p></div>
-<section class="tool" aria-labelledby="t-way"><h2 id="t-way">First these <small>{{ $counts['stop'] === 0 ? 'nothing stops the publish' : $counts['stop'].($counts['stop'] === 1 ? ' stops' : ' stop').' the publish' }}</small></h2>
+@php($count = count($changes).(count($changes) === 1 ? ' change' : ' changes'))
+<x-heading title="Publish">{{ $changes === [] ? 'nothing to publish' : $count }}, release {{ $live?->number ?? 'none' }} is live</x-heading>
+<x-tool id="t-way" title="First these" :note="$counts['stop'] === 0 ? 'nothing stops the publish' : $counts['stop'].($counts['stop'] === 1 ? ' stops' : ' stop').' the publish'">
   @if (array_sum($counts) === 0)<p>Every pair of colors in use is readable, and every link leads somewhere.</p>@endif
-  <ul class="way">@foreach ($bench->findings() as $f)@if ($f->severity() !== Ikat\Core\Check\Severity::Know)<li><x-diamond :severity="$f->severity()"/> <a class="act" href="{{ $bench->addressOf($f) }}">{{ $f->inWords($bench->inspection()) }}</a> {{ $f->measured() }}</li>@endif @endforeach</ul>
-</section>
+  <ul class="way grid gap-1.5">
+    @foreach ($bench->findings() as $f)
+    @if ($f->severity() !== Severity::Know)<li><x-diamond :severity="$f->severity()"/> <a class="act"
+      href="{{ $bench->addressOf($f) }}">{{ $f->inWords($bench->inspection()) }}</a> {{ $f->measured() }}</li>@endif
+    @endforeach
+  </ul>
+</x-tool>
 @if ($publishes)
-<form class="go" hx-post="{{ $bench->address('publish') }}" hx-disabled-elt="find button">
-  @if ($counts['stop'] > 0)<label class="line-field" for="reason">Why should it go out all the same? The reason is kept with the release.<textarea class="entry" id="reason" name="reason" rows="2" maxlength="500" required></textarea></label>@endif
-  <button class="publish" @disabled($changes === [])>{{ $changes === [] ? 'Publish' : 'Publish '.count($changes).(count($changes) === 1 ? ' change' : ' changes') }}{{ $counts['stop'] > 0 ? ' all the same' : '' }}</button>
+<form class="go grid justify-items-start gap-2.5 py-1.5" hx-post="{{ $bench->address('publish') }}" hx-disabled-elt="find button">
+  @if ($counts['stop'] > 0)
+  <x-line-field class="w-full" label="Why should it go out all the same? The reason is kept with the release."><textarea class="entry" id="reason" name="reason" rows="2" maxlength="500"
+    required></textarea></x-line-field>
+  @endif
+  <button class="publish" @disabled($changes === [])>{{ $changes === [] ? 'Publish' : "Publish $count" }}{{ $counts['stop'] > 0 ? ' all the same' : '' }}</button>
   <a class="act" href="/shop/{{ $bench->look->storefront->slug }}/" target="_blank" rel="noopener">Open the public shop</a>
 </form>
 @else
-<p class="notice">{{ $bench->user->role->value === 'designer' ? 'You can prepare everything here; an owner publishes it.' : 'You can look at everything here; an owner publishes it.' }}</p>
+<x-notice>{{ $bench->user->role->value === 'designer' ? 'You can prepare everything here; an owner publishes it.' : 'You can look at everything here; an owner publishes it.' }}</x-notice>
 @endif
-<section class="tool" aria-labelledby="t-change"><h2 id="t-change">What changes <small>live now, and after</small></h2>
+<x-tool id="t-change" title="What changes" note="live now, and after">
   @if ($changes === [])
   <p>The live shop already looks like this.</p>
   @else
-  <ol class="changes">@foreach ($changes as $change)@include('workbench.publish.change')@endforeach</ol>
+  <ol class="changes grid">@foreach ($changes as $change)@include('workbench.publish.change')@endforeach</ol>
   @endif
-</section>
-<section class="tool" aria-labelledby="t-releases"><h2 id="t-releases">Releases <small>making one live again leaves your edits here</small></h2>
-  <ol class="releases">@foreach ($panel->releases() as $release)
-    <li @class(['is-live' => $release->id === $live?->id])><b>{{ $release->number }}</b><span>{{ $bench->localTime($release->created_at)->format('M j, g:i A') }} by {{ $release->author }}@if ($release->reason)<br>in spite of {{ $release->findings['stop'] }}: “{{ $release->reason }}”@endif</span>
-    @if ($release->id === $live?->id)<strong>live</strong>@elseif ($publishes)<button type="button" class="act" hx-post="{{ $bench->address("releases/$release->id/live") }}">Make <span class="hidden-words">release {{ $release->number }} </span>live again</button>@endif</li>
-  @endforeach</ol>
-</section>
+</x-tool>
+<x-tool id="t-releases" title="Releases" note="making one live again leaves your edits here">
+  <ol class="releases grid gap-1.5">
+    @foreach ($panel->releases() as $release)
+    @php($isLive = $release->id === $live?->id)
+    <li @class(['grid grid-cols-[26px_1fr_auto] items-start gap-2 px-1.5 py-1.25', 'is-live chosen' => $isLive])><b>{{ $release->number }}</b>
+      <span>{{ $bench->localTime($release->created_at)->format('M j, g:i A') }} by {{ $release->author }}
+        @if ($release->reason)<br>in spite of {{ $release->findings['stop'] }}: “{{ $release->reason }}”@endif</span>
+      @if ($isLive)<strong>live</strong>
+      @elseif ($publishes)<button type="button" class="act" hx-post="{{ $bench->address("releases/$release->id/live") }}">Make <span
+        class="sr-only">release {{ $release->number }} </span>live again</button>@endif</li>
+    @endforeach
+  </ol>
+</x-tool>

@@ -4,5 +4,5 @@
   @foreach ($panel->state() as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
 </form>
 @php($missing = $bench->snapshot->missing())
-@if ($missing !== null)<p class="missing" role="note"><x-diamond severity="stop"/> {{ $missing }} <a href="{{ $bench->address('start') }}">To Start</a></p>@endif
+@if ($missing !== null)<x-notice class="mb-3" role="note"><x-diamond severity="stop"/> {{ $missing }} <a href="{{ $bench->address('start') }}">To Start</a></x-notice>@endif
 @include($panel->view())

@@ -1,19 +1,30 @@
+@use('Ikat\Core\Check\StoreContents')
+@use('Ikat\Core\Setting\Type\PicksType')
+@use('Ikat\Core\Setting\Type\SwitchType')
+@use('Ikat\Core\Setting\Type\TargetType')
 @php($id = 'c-'.str_replace('.', '-', $setting->path))
 @php($type = $setting->type::name())
 @php($value = $resolution->value)
 @php($catalog = $bench->catalog())
-@php($searched = $setting->type instanceof Ikat\Core\Setting\Type\PicksType ? $setting->type->kind : ($setting->type instanceof Ikat\Core\Setting\Type\TargetType && ! $setting->type->isWeb ? 'target' : null))
-<div class="control" data-reach="{{ $setting->path }}">
+@php($searched = $setting->type instanceof PicksType ? $setting->type->kind : ($setting->type instanceof TargetType && ! $setting->type->isWeb ? 'target' : null))
+<div class="control flex items-end gap-2.5 py-1.25" data-reach="{{ $setting->path }}">
 @if ($searched !== null && $edits && $bench->store->hasMore($searched))
-<input class="entry" type="search" name="q" autocomplete="off" placeholder="Find by name" aria-label="Find what to offer in {{ $setting->label }}" hx-get="{{ $bench->address('offers') }}?kind={{ $searched }}" hx-trigger="input changed delay:150ms" hx-target="#{{ $id }}" hx-swap="innerHTML">
+<input class="entry" type="search" name="q" autocomplete="off" placeholder="Find by name" aria-label="Find what to offer in {{ $setting->label }}"
+  hx-get="{{ $bench->address('offers') }}?kind={{ $searched }}" hx-trigger="input changed delay:150ms" hx-target="#{{ $id }}" hx-swap="innerHTML">
 @endif
-<form hx-post="{{ $bench->address('edits') }}" hx-trigger="change, submit" hx-sync="this:drop" id="f-{{ $id }}">
+<form class="grid min-w-0 flex-1 gap-0.5" hx-post="{{ $bench->address('edits') }}" hx-trigger="change, submit" hx-sync="this:drop" id="f-{{ $id }}">
   <input type="hidden" name="path" value="{{ $setting->path }}">
   @include("workbench.shell.fields.$type")
-  @if ($resolution->unmet !== null)<p class="unmet">Takes effect when {{ $resolution->unmet->inWords($catalog) }}. @if ($edits && $catalog->get($resolution->unmet->path)->type instanceof Ikat\Core\Setting\Type\SwitchType)<button type="button" class="act" hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['path' => $resolution->unmet->path, 'value' => 'on']) }}" hx-trigger="click">Turn it on</button>@endif</p>@endif
-  @if (str_ends_with($setting->path, 'chooser') && $bench->inspection()->get(Ikat\Core\Check\StoreContents::class)->countries < 2)<p class="unmet">The store sells to one country in one language, so there is nothing to choose and nothing is shown.</p>@endif
+  @if ($resolution->unmet !== null)
+  <p class="text-[12px] text-ink-2">Takes effect when {{ $resolution->unmet->inWords($catalog) }}.
+    @if ($edits && $catalog->get($resolution->unmet->path)->type instanceof SwitchType)<x-edit :$bench :path="$resolution->unmet->path" value="on" hx-trigger="click">Turn it on</x-edit>@endif</p>
+  @endif
+  @if (str_ends_with($setting->path, 'chooser') && $bench->inspection()->get(StoreContents::class)->countries < 2)
+  <p class="text-[12px] text-ink-2">The store sells to one country in one language, so there is nothing to choose and nothing is shown.</p>
+  @endif
 </form>
 @if ($bench->isOwn($setting->path) && $edits)
-<form class="original" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="original" value="1"><button class="act" aria-label="Back to the original: {{ $setting->label }}">original</button></form>
+<form class="original" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="original" value="1">
+  <button class="act" aria-label="Back to the original: {{ $setting->label }}">original</button></form>
 @endif
 </div>

@@ -1,22 +1,41 @@
-<main class="window" aria-label="Shop window" data-window data-preview="/preview/{{ $bench->look->id }}" data-shop="/shop/{{ $bench->look->storefront->slug }}">
-  <div class="windowbar">
-    <label class="pick-page">Page <select data-page>@foreach (['Pages' => false, 'When something happened' => true] as $group => $areStates)<optgroup label="{{ $group }}">@foreach ($bench->pages->paths() as $key => $path)@if (App\Storefront\SamplePages::isState($key) === $areStates)<option value="{{ $key }}" data-path="{{ $path }}">{{ App\Storefront\SamplePages::labels()[$key] }}</option>@endif @endforeach</optgroup>@endforeach</select></label>
-    <div class="modes" role="group" aria-label="Device">
-      <button type="button" data-press="phone" data-device="phone" aria-pressed="false"><x-icon name="smartphone"/><span>Phone</span></button>
-      <button type="button" data-press="tablet" data-device="tablet" aria-pressed="false"><x-icon name="tablet"/><span>Tablet</span></button>
-      <button type="button" data-press="desktop" data-device="desktop" aria-pressed="true"><x-icon name="monitor"/><span>Desktop</span></button>
-      <button type="button" data-turn aria-pressed="false"><x-icon name="rotate-cw"/><span>Turn</span></button>
+@use('App\Storefront\SamplePages')
+<main class="window relative flex min-w-0 flex-col overflow-hidden bg-surround text-[#1c1c1c] [grid-area:window]" aria-label="Shop window" data-window
+  data-preview="/preview/{{ $bench->look->id }}" data-shop="/shop/{{ $bench->look->storefront->slug }}">
+  <div class="windowbar flex h-8.5 items-center gap-3.5 px-6.25 text-[12px] whitespace-nowrap max-[1499px]:gap-2.5 max-[1199px]:gap-2 max-[1199px]:px-3">
+    <label>Page <select class="min-h-6.5 max-w-[120px] bg-transparent font-semibold *:bg-white" data-page>
+      @foreach (['Pages' => false, 'When something happened' => true] as $group => $areStates)
+      <optgroup label="{{ $group }}">
+        @foreach ($bench->pages->paths() as $key => $path)@if (SamplePages::isState($key) === $areStates)<option value="{{ $key }}"
+          data-path="{{ $path }}">{{ SamplePages::labels()[$key] }}</option>@endif @endforeach
+      </optgroup>
+      @endforeach
+    </select></label>
+    <div class="flex items-center gap-px" role="group" aria-label="Device">
+      <x-mode data-press="phone" data-device="phone" icon="smartphone" words="Phone"/>
+      <x-mode data-press="tablet" data-device="tablet" icon="tablet" words="Tablet"/>
+      <x-mode data-press="desktop" data-device="desktop" icon="monitor" words="Desktop" :isOn="true"/>
+      <x-mode data-turn icon="rotate-cw" words="Turn"/>
     </div>
-    <div class="modes" role="group" aria-label="View">
-      <button type="button" data-view="devices" aria-label="Three devices" title="Three devices" aria-pressed="false"><x-icon name="columns-3"/><span>Three devices</span></button>
-      <button type="button" data-view="pages" aria-label="Five pages" title="Five pages" aria-pressed="false"><x-icon name="panels-top-left"/><span>Five pages</span></button>
-      <button type="button" data-view="then" aria-label="Then and now" title="Then and now" data-press="then" aria-pressed="false"><x-icon name="square-split-horizontal"/><span>Then and now</span></button>
+    <div class="flex items-center gap-px" role="group" aria-label="View">
+      <x-mode data-view="devices" icon="columns-3" words="Three devices" :isWordless="true"/>
+      <x-mode data-view="pages" icon="panels-top-left" words="Five pages" :isWordless="true"/>
+      <x-mode data-view="then" data-press="then" icon="square-split-horizontal" words="Then and now" :isWordless="true"/>
     </div>
-    <button type="button" class="point-button" data-point aria-pressed="false" title="What is this made of?" aria-label="Point at something in the window to see what it is made of"><x-icon name="crosshair"/></button>
-    <button type="button" class="point-button" data-dark aria-pressed="false" title="As a device shows it that asks for dark" aria-label="As a device shows it that asks for dark surroundings"><x-icon name="moon"/></button>
-    <label class="clock"><span class="hidden-words">The shop as it is at</span><x-icon name="clock"/><input type="datetime-local" data-clock aria-describedby="clock-words"><button type="button" data-clock-now hidden>now</button></label><output class="scale" data-scale aria-label="Scale"></output>
+    @php($pointer = 'inline-grid h-6.5 w-7 cursor-pointer place-items-center aria-pressed:bg-ink-1 aria-pressed:text-white')
+    <span class="flex">
+      <button type="button" class="{{ $pointer }}" data-point aria-pressed="false" title="What is this made of?" aria-label="Point at something in the window to see what it is made of"><x-icon
+        name="crosshair"/></button>
+      <button type="button" class="{{ $pointer }}" data-dark aria-pressed="false" title="As a device shows it that asks for dark"
+        aria-label="As a device shows it that asks for dark surroundings"><x-icon name="moon"/></button>
+    </span>
+    <label class="clock flex items-center gap-1.25"><span class="sr-only">The shop as it is at</span><x-icon name="clock"/>
+      <input class="min-h-6 w-[148px] text-[12px]" type="datetime-local" data-clock aria-describedby="clock-words"><button type="button" class="cursor-pointer font-semibold underline"
+        data-clock-now hidden>now</button></label>
+    <output class="ml-auto font-semibold" data-scale aria-label="Scale"></output>
   </div>
-  <div class="stage" data-stage></div>
-  <p class="clock-words" id="clock-words" role="status" data-clock-words></p>
-  <label class="seam" data-seam hidden><span class="hidden-words">Seam between the live shop and your draft</span><input type="range" min="0" max="100" value="50"></label>
+  <div class="stage relative min-h-0 flex-1 overflow-hidden" data-stage></div>
+  <p class="pointer-events-none absolute bottom-2.5 left-1/2 -translate-x-1/2 text-[12px]/5 font-semibold text-white not-empty:woven not-empty:bg-[#1c1c1c] not-empty:px-5" id="clock-words"
+    role="status" data-clock-words></p>
+  <label class="absolute inset-x-6.25 bottom-2" data-seam hidden><span class="sr-only">Seam between the live shop and your draft</span><input class="accent-[#1f4a7a]" type="range" min="0"
+    max="100" value="50"></label>
 </main>

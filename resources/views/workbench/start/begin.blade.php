@@ -1,24 +1,29 @@
+@use('App\Inspection\LogoProposals')
+@use('App\Workbench\Start\StartPanel')
 @php($isOpen = $panel->isBeginning())
 @php($logo = $isOpen ? $panel->logo() : null)
 @php($kind = $panel->kind())
-<section class="tool" aria-labelledby="s-begin"><h2 id="s-begin">Begin with your logo <small>three whole shops made from it</small></h2>
+<x-tool id="s-begin" title="Begin with your logo" note="three whole shops made from it">
   @unless ($isOpen)
   <p><a class="act" href="{{ $start }}?begin=1#s-begin" hx-get="{{ $start }}?begin=1">Show me three proposals</a></p>
   @else
-  <form class="begin" hx-get="{{ $start }}" hx-trigger="change"><input type="hidden" name="begin" value="1"><label for="kind">We sell</label><select class="entry" id="kind" name="kind">@foreach (App\Workbench\Start\StartPanel::KINDS as $key => [$words])<option value="{{ $key }}" @selected($key === $kind)>{{ $words }}</option>@endforeach</select></form>
+  <form class="begin" hx-get="{{ $start }}" hx-trigger="change"><input type="hidden" name="begin" value="1"><label for="kind">We sell</label>
+    <select class="entry" id="kind" name="kind">@foreach (StartPanel::KINDS as $key => [$words])<option value="{{ $key }}" @selected($key === $kind)>{{ $words }}</option>@endforeach</select></form>
   @if ($logo === null)
-  @if ($edits)
-  <form class="logo-drop" data-drop hx-post="{{ $bench->address('logo') }}" hx-encoding="multipart/form-data" hx-vals='{"begin":"1"}' hx-trigger="change from:#begin-file" hx-indicator="#begin-busy"><label for="begin-file"><b>Choose your logo</b>, drop it here, or paste it.</label><input type="file" id="begin-file" name="file" accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml"><p id="begin-busy" class="library-busy" role="status"><progress aria-label="Reading the logo"></progress> Reading the logo…</p></form>
-  @endif
-  <p class="logo-note">Without a logo picture, choose a starter above and set the shop’s name in the Logo step.</p>
+  @if ($edits)<x-drop :action="$bench->address('logo')" id="begin" busy="Reading the logo" :with="['begin' => '1']"><b>Choose your logo</b>, drop it here, or paste it.</x-drop>@endif
+  <p class="py-0.75 text-ink-2">Without a logo picture, choose a starter above and set the shop’s name in the Logo step.</p>
   @else
-  <ol class="proposals">
+  <ol class="grid gap-3">
     @foreach ($panel->beginnings($logo) as [$theme, $made, $changes])
-    <li class="proposal"><h3>{{ $theme->title }} in your colors</h3><p>{{ $theme->words }}</p>
-      <svg viewBox="0 0 100 14" preserveAspectRatio="none" class="proposal-colors" aria-hidden="true">@foreach (App\Inspection\LogoProposals::swatch($theme, $made) as $j => $hex)<rect x="{{ 10 * $j }}" width="10" height="14" fill="{{ $hex }}"/>@endforeach</svg>
-      @if ($edits)<button type="button" class="act" data-try="{{ $bench->trial($changes) }}" hx-post="{{ $bench->address('logo/colors') }}" hx-vals="{{ json_encode(['proposal' => 0, 'theme' => $theme->name, 'starter' => $theme->base()->starter]) }}">Take {{ $theme->title }} in these colors</button>@endif</li>
+    <li class="proposal grid justify-items-start gap-0.75 pl-2.5 shadow-[inset_2px_0_var(--color-thread-2)]"><h3 class="font-semibold">{{ $theme->title }} in your colors</h3><p>{{ $theme->words }}</p>
+      <x-swatch :colors="LogoProposals::swatch($theme, $made)" h="22"/>
+      @if ($edits)
+      <button type="button" class="act" data-try="{{ $bench->trial($changes) }}" hx-post="{{ $bench->address('logo/colors') }}"
+        hx-vals="{{ json_encode(['proposal' => 0, 'theme' => $theme->name, 'starter' => $theme->base()->starter]) }}">Take {{ $theme->title }} in these colors</button>
+      @endif
+    </li>
     @endforeach
   </ol>
   @endif
   @endunless
-</section>
+</x-tool>

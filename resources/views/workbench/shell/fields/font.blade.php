@@ -1,2 +1,3 @@
+@php($followed = $bench->follows($setting->path))
 @include('workbench.shell.fields.choice')
-@if ($edits && $bench->follows($setting->path))<p class="unmet">Follows {{ $bench->setting($bench->follows($setting->path))->label }}, until you choose.</p>@endif
+@if ($edits && $followed)<p class="text-[12px] text-ink-2">Follows {{ $bench->setting($followed)->label }}, until you choose.</p>@endif

@@ -1,0 +1,1 @@
+<x-icon name="arrow-right"/><span class="sr-only">becomes</span>

@@ -1,0 +1,1 @@
+<p {{ $attributes->class(['notice']) }}>{{ $slot }}</p>
