@@ -233,7 +233,7 @@ test('a look gets colors for dark surroundings, checked and changed on their own
   await noAxeFindings(page, 'the dark set', SAMPLES);
   await page.locator('.p-link').click();
   await settled(page);
-  assert.match(await page.locator('#t-picker').textContent(), /Daylight in the dark: link text made by the rule/);
+  assert.match(await page.locator('#t-picker').textContent(), /Daylight in the dark: link text\s+made by the rule/);
   await page.locator('#typed').fill('#2f2a20');
   await posted(() => page.getByRole('button', { name: 'Set', exact: true }).click());
   assert.match(await page.locator('.opened').textContent(), /Link text on ground, in dark surroundings/);

@@ -15,7 +15,7 @@
   hx-headers='{"X-CSRF-TOKEN":"{{ csrf_token() }}"}' data-look="{{ $bench->look->id }}" data-base="/workbench/looks/{{ $bench->look->id }}">
 @include('workbench.shell.symbols')
 <a class="skip-link absolute -top-15 left-2 z-30 bg-blue px-3.5 py-2 text-white focus:top-1.5" href="#bench">Skip to the bench</a>
-<header class="relative z-20 flex items-center gap-4.5 bg-paper-2 px-4 whitespace-nowrap [grid-area:bar] max-[1199px]:gap-2.5">
+<header class="bar relative z-20 flex items-center gap-4.5 bg-paper-2 px-4 whitespace-nowrap [grid-area:bar] max-[1199px]:gap-2.5">
   <a class="flex items-center gap-1.75 font-title text-[19px]/none font-semibold" href="{{ $bench->address('start') }}"><img src="/build/ikat-icon.svg" alt="" width="22" height="22"> Ikat</a>
   <details class="pick relative">
     <summary class="flex min-h-7 list-none items-center gap-1.5"><span class="text-ink-2 max-[1199px]:hidden">Storefront</span> <b>{{ $bench->look->storefront->name }}</b> <x-icon
