@@ -7,6 +7,7 @@ use App\Access\OwnController;
 use App\Access\PeopleController;
 use App\Access\SignInController;
 use App\Http\Middleware\ChooseStore;
+use App\Http\Middleware\ReadableState;
 use App\Workbench\Library\PictureController;
 use App\Workbench\Library\TaskController;
 use App\Workbench\Shell\EditController;
@@ -51,7 +52,7 @@ Route::prefix('workbench')->group(static function (): void {
             Route::post('{person}/sign-out', [PeopleController::class, 'signOut']);
             Route::post('invitations/{invitation}/withdraw', [PeopleController::class, 'withdraw']);
         });
-        Route::prefix('looks/{look}')->group(static function (): void {
+        Route::prefix('looks/{look}')->middleware(ReadableState::class)->group(static function (): void {
             Route::get('find', [QuestionController::class, 'find']);
             Route::get('reach', [QuestionController::class, 'reach']);
             Route::get('point', [QuestionController::class, 'point']);

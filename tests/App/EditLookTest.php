@@ -154,4 +154,14 @@ final class EditLookTest extends AppTestCase
             self::assertLessThan(3000, strlen((string) $answer->headers));
         }
     }
+
+    /** An answer that cannot be made is refused before the edit, not after it was kept. */
+    public function testAnEditWhoseStepCannotBeReadIsNotBegun(): void
+    {
+        $head = $this->look()->head;
+        foreach ([['step' => ['colors']], ['step' => 'colors', 'open_scheme' => ['x']], ['shown' => str_repeat('x', 500)]] as $state) {
+            $this->edit(['path' => 'brand.warm', 'value' => '#8a2f06', ...$state])->assertStatus(422);
+        }
+        self::assertSame($head, $this->look()->head);
+    }
 }
