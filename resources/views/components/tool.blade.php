@@ -1,5 +1,10 @@
 @props(['id', 'title', 'note' => '', 'isItem' => false, 'isTarget' => false])
-<section {{ $attributes->class(['tool']) }} aria-labelledby="{{ $id }}">
+@inject('held', 'App\Workbench\Shell\HeldSections')
+@php($digest = $held->digest("$title|$note|$attributes|$slot"))
+@if ($held->has($id, $digest))
+<section id="tool-{{ $id }}" data-held></section>
+@else
+<section {{ $attributes->class(['tool']) }} id="tool-{{ $id }}" data-digest="{{ $digest }}" aria-labelledby="{{ $id }}">
   <h2 id="{{ $id }}" @if ($isTarget) tabindex="-1" @endif
     @class(['mb-1.25 flex items-baseline gap-2 pt-1 font-title text-title font-semibold', 'border-t border-ink-1' => ! $isItem, 'border-t-2 border-blue' => $isItem])>
     {{ $title }}
@@ -7,3 +12,4 @@
   </h2>
   {{ $slot }}
 </section>
+@endif

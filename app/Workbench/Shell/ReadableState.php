@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Middleware;
+namespace App\Workbench\Shell;
 
 use App\Http\TypedRequest;
 use Closure;
@@ -16,7 +16,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class ReadableState
 {
-    private const STATE = '/^(step|shown|open_[a-z_]+)$/D';
+    private const STATE = '/^(step|shown|held|open_[a-z_]+)$/D';
 
     /** @throws ValidationException */
     public function handle(Request $request, Closure $next): Response
@@ -24,7 +24,7 @@ final class ReadableState
         $typed = TypedRequest::createFrom($request);
         foreach (array_keys([...$request->query->all(), ...$request->request->all()]) as $key) {
             if (preg_match(self::STATE, (string) $key) === 1) {
-                $typed->word((string) $key);
+                $typed->word((string) $key, '', HeldSections::MOST);
             }
         }
 
