@@ -97,7 +97,11 @@ final class SamplePages
         $cart = $shop->visitor->cart();
         $page = match ($key) {
             'home' => $pages->home(),
-            'category' => $this->found(Category::class, $slug, static fn(Category $c): View => $pages->category($c, new CategoryQuestion())),
+            'category' => $this->found(
+                Category::class,
+                $slug,
+                static fn(Category $c): View => $pages->category($c, new CategoryQuestion()),
+            ),
             'product', 'gone' => $this->found(Product::class, $slug, $pages->product(...)),
             'search' => $pages->search('lantern'),
             'saved' => $pages->saved($shop->visitor->saved()),

@@ -94,7 +94,7 @@ final class FontShelf
     /**
      * @return non-empty-list<string> keys of families with more than one weight
      *
-     * @throws LogicException
+     * @throws \LogicException
      */
     public static function withWeights(): array
     {

@@ -86,7 +86,9 @@ final class Bench
         $this->findings();
         $this->lastReach();
         $this->sheet = '/'.config('ikat.files').'/'.$this->looks->layOut($this->snapshot);
-        $this->icons = $this->drafts->context($this->look, Visitor::looking($this->look->storefront), PreviewMoment::now())?->layIcons() ?? '';
+        $this->icons = $this->drafts
+            ->context($this->look, Visitor::looking($this->look->storefront), PreviewMoment::now())
+            ?->layIcons() ?? '';
 
         return $this;
     }
