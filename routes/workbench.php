@@ -11,6 +11,7 @@ use App\Workbench\Library\PictureController;
 use App\Workbench\Library\TaskController;
 use App\Workbench\Shell\EditController;
 use App\Workbench\Shell\QuestionController;
+use App\Workbench\Shell\ReadableState;
 use App\Workbench\Shell\StepController;
 use App\Workbench\StepList;
 use Illuminate\Support\Facades\Route;
@@ -51,7 +52,7 @@ Route::prefix('workbench')->group(static function (): void {
             Route::post('{person}/sign-out', [PeopleController::class, 'signOut']);
             Route::post('invitations/{invitation}/withdraw', [PeopleController::class, 'withdraw']);
         });
-        Route::prefix('looks/{look}')->group(static function (): void {
+        Route::prefix('looks/{look}')->middleware(ReadableState::class)->group(static function (): void {
             Route::get('find', [QuestionController::class, 'find']);
             Route::get('reach', [QuestionController::class, 'reach']);
             Route::get('point', [QuestionController::class, 'point']);

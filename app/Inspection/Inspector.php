@@ -9,6 +9,7 @@ use App\Looks\LookReader;
 use App\Models\Look;
 use App\Models\Storefront;
 use App\Pictures\PictureShelf;
+use App\Storefront\SampleCart;
 use App\Storefront\SamplePages;
 use App\Storefront\ShopContext;
 use App\Storefront\Visitor;
@@ -29,7 +30,6 @@ use Ikat\Core\Reach\PairUse;
 use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Reach\StyleRule;
 use Ikat\Core\Reach\Stylesheet;
-use Illuminate\Http\Request;
 
 /**
  * Reach and findings of a look.
@@ -75,7 +75,7 @@ final class Inspector
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
                 $i->look,
                 $i->theme,
-                $this->shop($look->storefront, $i->look, Request::create('/'))->iconSpec(),
+                $this->shop($look->storefront, $i->look)->iconSpec(),
             ),
             HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
             BaseState::class => static fn(): BaseState => new BaseState($at->missing()),
@@ -122,14 +122,11 @@ final class Inspector
             $note = $this->matching($notes, $values);
             $html = null;
             if ($note === null) {
-                [$html, $read] = $this->pages->render(
-                    $page,
-                    $path,
-                    fn(Request $request): ShopContext => $this->shop($storefront, $at->resolved(), $request),
-                );
+                $shop = $this->shop($storefront, $at->resolved(), SamplePages::cartAt($path));
+                $html = $this->pages->render($page, $path, $shop);
                 preg_match_all('/\bits-[a-z0-9-]+/', $html, $items);
                 $note = [
-                    'read' => $read,
+                    'read' => $shop->read(),
                     'skeleton' => hash('xxh128', PageReader::skeleton($html)),
                     'items' => array_values(array_unique($items[0])),
                 ];
@@ -146,11 +143,7 @@ final class Inspector
 
     private function readPage(Storefront $storefront, LookSnapshot $at, string $page, string $path, ?string $html): ReachIndex
     {
-        $html ??= $this->pages->render(
-            $page,
-            $path,
-            fn(Request $request): ShopContext => $this->shop($storefront, $at->resolved(), $request),
-        )[0];
+        $html ??= $this->pages->render($page, $path, $this->shop($storefront, $at->resolved(), SamplePages::cartAt($path)));
         $sheet = $this->joined["$storefront->id {$at->key()}"] ??= $this->sheet([
             $this->looks->themes->stylesheet($at->bare),
             $at->compiled()->rules,
@@ -215,7 +208,7 @@ final class Inspector
         );
     }
 
-    private function shop(Storefront $storefront, ResolvedLook $resolved, Request $request): ShopContext
+    private function shop(Storefront $storefront, ResolvedLook $resolved, SampleCart $cart = SampleCart::None): ShopContext
     {
         $this->pictures->named(StoreContents::asked($resolved)['pictures']);
 
@@ -225,7 +218,7 @@ final class Inspector
             $resolved->values(),
             '',
             '',
-            new Visitor($storefront, $request),
+            Visitor::looking($storefront, $cart),
             $this->pictures->one(...),
             '/preview/0/now',
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\TypedRequest;
 use App\Inspection\Inspector;
 use App\Looks\DraftFiles;
 use App\Looks\LookReader;
@@ -20,6 +21,7 @@ use App\Pictures\PictureShelf;
 use App\Storefront\DraftShop;
 use App\Storefront\PageCache;
 use App\Storeroom\StoreReader;
+use App\Workbench\Shell\HeldSections;
 use App\Workbench\Shell\Steps;
 use App\Workbench\StepList;
 use Ikat\Core\Setting\Catalog\StorefrontCatalog;
@@ -53,6 +55,10 @@ final class IkatServiceProvider extends ServiceProvider
         $this->app->scoped(Inspector::class);
         $this->app->scoped(StoreReader::class);
         $this->app->scoped(DraftShop::class);
+        $this->app->scoped(
+            HeldSections::class,
+            static fn($app): HeldSections => HeldSections::in(TypedRequest::createFrom($app['request'])),
+        );
         $this->app->singleton(
             PictureIntake::class,
             static fn(): PictureIntake => new PictureIntake(

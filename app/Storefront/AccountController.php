@@ -6,20 +6,18 @@ namespace App\Storefront;
 
 use App\Http\TypedRequest;
 use App\Models\Order;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\View\View;
 
 /** A customer finds an order again by its number and the e-mail address it was placed with. */
 final class AccountController
 {
-    public const NONE = 'There is no order with that number and address. Both stand in the letter we sent you.';
-
-    public function __construct(private readonly ShopContext $shop) {}
+    public function __construct(private readonly ShopContext $shop, private readonly ShopPages $pages) {}
 
     public function show(): View
     {
-        return view('shop.account', ['shop' => $this->shop, 'number' => '', 'email' => '', 'problem' => null]);
+        return $this->pages->account();
     }
 
     public function find(TypedRequest $request): RedirectResponse|Response
@@ -29,11 +27,7 @@ final class AccountController
         $order = Order::query()->where('storefront_id', $this->shop->storefront->id)->firstWhere('number', $number);
         // The same words whichever of the two is wrong: neither is given away.
         if ($order === null || mb_strtolower($order->details['email'] ?? '') !== mb_strtolower($email)) {
-            return response()->view(
-                'shop.account',
-                ['shop' => $this->shop, 'number' => $number, 'email' => $email, 'problem' => self::NONE],
-                422,
-            );
+            return response($this->pages->account($number, $email, ShopPages::NO_ORDER), 422);
         }
 
         return redirect($this->shop->redirectAddress("/order/$order->token"), 303);

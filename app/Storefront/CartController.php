@@ -7,39 +7,30 @@ namespace App\Storefront;
 use App\Http\TypedRequest;
 use App\Models\Product;
 use App\Models\PromotionCode;
-use Ikat\Core\Checkout\PromotionRefusal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
 final class CartController
 {
-    public const UNSOLD = 'That product cannot be bought just now. Everything else in your cart is still here.';
-
-    public function __construct(private readonly ShopContext $shop) {}
+    public function __construct(private readonly ShopContext $shop, private readonly ShopPages $pages) {}
 
     public function show(): View
     {
-        return view('shop.cart', ['shop' => $this->shop, ...$this->codeState()]);
+        return $this->pages->cart();
     }
 
     public function add(TypedRequest $request, ChangeCart $change): RedirectResponse|Response
     {
         $product = Product::query()->firstWhere('slug', $request->word('product'));
         if ($product === null || $product->stock === 0) {
-            return response()->view('shop.cart', ['shop' => $this->shop, 'problem' => self::UNSOLD, ...$this->codeState()], 422);
+            return response($this->pages->cart(ShopPages::UNSOLD), 422);
         }
         $cart = $this->shop->visitor->cartOrNew();
         if (! $change->hasRoom($cart, $product)) {
-            return response()->view(
-                'shop.cart',
-                [
-                    'shop' => $this->shop,
-                    'problem' => 'A cart holds '.ChangeCart::MOST_LINES.' different products. Take one out, or order these first.',
-                    ...$this->codeState(),
-                ],
-                422,
-            );
+            $full = 'A cart holds '.ChangeCart::MOST_LINES.' different products. Take one out, or order these first.';
+
+            return response($this->pages->cart($full), 422);
         }
         $quantity = $request->whole('quantity', 1, 1, 99);
         if (! $change->add($cart, $product, $quantity)) {
@@ -72,33 +63,10 @@ final class CartController
             return redirect($this->shop->redirectAddress('/cart'), 303);
         }
         if ($code !== '' && PromotionCode::query()->where('code', $code)->doesntExist()) {
-            return response()->view(
-                'shop.cart',
-                ['shop' => $this->shop, ...$this->codeState(), 'codeTyped' => $code, 'codeProblem' => self::noSuchCode($code)],
-                422,
-            );
+            return response($this->pages->cart(refused: $code), 422);
         }
         $change->code($cart, $code === '' ? null : $code);
 
         return redirect($this->shop->redirectAddress('/cart'), 303);
-    }
-
-    public static function noSuchCode(string $code): string
-    {
-        return "“{$code}” is not one of our codes. Check the spelling; your cart is unchanged.";
-    }
-
-    /** @return array{codeTyped: string, codeProblem: ?string} */
-    private function codeState(): array
-    {
-        $cart = $this->shop->visitor->cart();
-        $problem = $cart?->code === null ? null : match ($this->shop->visitor->totals()->refusal) {
-            PromotionRefusal::NotYet => 'This code has not begun yet.',
-            PromotionRefusal::Over => 'This code has ended.',
-            PromotionRefusal::TooLittle => 'This code needs a larger order. Add something and it will count.',
-            null => null,
-        };
-
-        return ['codeTyped' => (string) $cart?->code, 'codeProblem' => $problem];
     }
 }

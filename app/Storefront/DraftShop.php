@@ -10,7 +10,6 @@ use App\Models\Look;
 use App\Pictures\PictureShelf;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Look\LookSnapshot;
-use Illuminate\Http\Request;
 
 /** The shop as a look that is not published would make it, at a moment. */
 final class DraftShop
@@ -26,18 +25,18 @@ final class DraftShop
      *
      * @return ?ShopContext null when what is to be tried on is not known (any more)
      */
-    public function context(Look $look, Request $request, PreviewMoment $at): ?ShopContext
+    public function context(Look $look, Visitor $visitor, PreviewMoment $at): ?ShopContext
     {
         $changes = $at->trial === '' ? [] : $this->trials->changes($look, $at->trial);
         if ($changes === null) {
             return null;
         }
 
-        return $this->wearing($look, $this->looks->trying($look, $changes), $request, $at);
+        return $this->wearing($look, $this->looks->trying($look, $changes), $visitor, $at);
     }
 
     /** The shop in a look as it would be. */
-    public function wearing(Look $look, LookSnapshot $snapshot, Request $request, PreviewMoment $at): ShopContext
+    public function wearing(Look $look, LookSnapshot $snapshot, Visitor $visitor, PreviewMoment $at): ShopContext
     {
         $resolved = $snapshot->resolved($at->moment);
         // All in one question; a page asks for one after the other.
@@ -49,7 +48,7 @@ final class DraftShop
             $resolved->values(),
             $this->looks->themes->stylesheetName($snapshot->bare),
             $this->looks->layOut($snapshot, $at->moment),
-            new Visitor($look->storefront, $request),
+            $visitor,
             $this->pictures->one(...),
             "/preview/$look->id/$at->written",
         );

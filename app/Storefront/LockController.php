@@ -13,9 +13,7 @@ use Illuminate\Support\Facades\Hash;
 /** The door of a locked shop. */
 final class LockController
 {
-    public const WRONG = 'That is not the password. Check capital letters and try again.';
-
-    public function __construct(private readonly ShopContext $shop) {}
+    public function __construct(private readonly ShopContext $shop, private readonly ShopPages $pages) {}
 
     public function show(): View|RedirectResponse
     {
@@ -24,7 +22,7 @@ final class LockController
             return redirect($this->shop->redirectAddress('/'));
         }
 
-        return view('shop.locked', ['shop' => $this->shop, 'problem' => null]);
+        return $this->pages->locked();
     }
 
     public function open(TypedRequest $request): Response|RedirectResponse
@@ -35,6 +33,6 @@ final class LockController
             return redirect($this->shop->redirectAddress('/'));
         }
 
-        return response()->view('shop.locked', ['shop' => $this->shop, 'problem' => self::WRONG], 422);
+        return response($this->pages->locked(ShopPages::WRONG_PASSWORD), 422);
     }
 }

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Validator;
 /** Signing up to the newsletter. */
 final class NewsletterController
 {
-    public function store(TypedRequest $request, ShopContext $shop): Response
+    public function store(TypedRequest $request, ShopContext $shop, ShopPages $pages): Response
     {
         $email = $request->word('email');
         $valid = Validator::make(['email' => $email], ['email' => ['required', 'email:filter', 'max:190']])->passes();
@@ -21,6 +21,6 @@ final class NewsletterController
             Transaction::run(static fn() => NewsletterSubscriber::query()->firstOrCreate(['email' => mb_strtolower($email)]));
         }
 
-        return response()->view('shop.letter', ['shop' => $shop, 'email' => $email, 'valid' => $valid], $valid ? 200 : 422);
+        return response($pages->letter($email, $valid), $valid ? 200 : 422);
     }
 }

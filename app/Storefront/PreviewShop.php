@@ -28,11 +28,8 @@ final class PreviewShop
         foreach (['storefront', 'look', 'moment'] as $name) {
             $request->route()->forgetParameter($name);
         }
-        $request->attributes->set(
-            'sample-cart',
-            in_array($request->query('cart'), ['sample', 'sample-code'], true) ? $request->query('cart') : null,
-        );
-        $shop = $this->drafts->context($look, $request, $moment) ?? throw new NotFoundHttpException();
+        $visitor = Visitor::of($look->storefront, $request, SampleCart::named($request->query('cart')));
+        $shop = $this->drafts->context($look, $visitor, $moment) ?? throw new NotFoundHttpException();
         $shop->layIcons();
         app()->instance(ShopContext::class, $shop);
         $response = $next($request);

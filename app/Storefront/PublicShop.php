@@ -33,7 +33,7 @@ final class PublicShop
             ->firstWhere('slug', $slug) ?? throw new NotFoundHttpException();
         $this->store->is($storefront->store_id);
         $release = $storefront->liveRelease ?? throw new NotFoundHttpException();
-        $visitor = new Visitor($storefront, $request);
+        $visitor = Visitor::of($storefront, $request);
         $running = SeasonCalendar::keyIn($release->timeline, now()->getTimestamp());
         $shop = self::context($storefront, $release, $running, $visitor);
         $shop->layIcons();

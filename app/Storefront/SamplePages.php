@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Storefront;
 
-use App\Http\TypedRequest;
 use App\Models\Category;
 use App\Models\Page;
 use App\Models\Product;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Model;
 
 /** One page of every kind, and of every state one can be in: what the shop window offers, and what reach and contrast are measured on. */
 final class SamplePages
@@ -25,13 +25,13 @@ final class SamplePages
     /** Whether a page shows what happened after something was sent, and not what an address leads to. */
     public static function isState(string $key): bool
     {
-        return isset(StateController::STATES[$key]);
+        return isset(StatePages::STATES[$key]);
     }
 
     /** @return array<string, string> key => label of every page and state, in the order of the window's list */
     public static function labels(): array
     {
-        return self::LABELS + array_map(static fn(array $state): string => $state[0], StateController::STATES);
+        return self::LABELS + array_map(static fn(array $state): string => $state[0], StatePages::STATES);
     }
 
     /** @return array<string, string> key => path within the storefront, with its query */
@@ -66,52 +66,70 @@ final class SamplePages
             'nowhere' => '/not-here',
             'code' => '/cart?cart=sample-code',
             ...array_combine(
-                array_keys(StateController::STATES),
+                array_keys(StatePages::STATES),
                 array_map(
                     static fn(string $key, array $state): string => "/state/$key".($state[1] ? '?cart=sample' : ''),
-                    array_keys(StateController::STATES),
-                    StateController::STATES,
+                    array_keys(StatePages::STATES),
+                    StatePages::STATES,
                 ),
             ),
         ];
     }
 
-    /**
-     * @param string $path of the page, as paths() gives it
-     * @param callable(TypedRequest): ShopContext $context
-     *
-     * @return array{string, array<string, bool|float|string|null>} HTML, and the settings it was made of
-     */
-    public function render(string $key, string $path, callable $context): array
+    /** What is in the cart of somebody who looks at a page, by its path as paths() gives it. */
+    public static function cartAt(string $path): SampleCart
     {
-        $request = TypedRequest::create($path);
-        $request->attributes->set('sample-cart', preg_match('/[?&]cart=(sample(?:-code)?)(?:&|$)/', $path, $m) === 1 ? $m[1] : null);
-        $shop = $context($request);
+        parse_str((string) parse_url($path, PHP_URL_QUERY), $query);
 
-        return [$this->html($key, basename((string) parse_url($path, PHP_URL_PATH)), $request, $shop), $shop->read()];
+        return SampleCart::named($query['cart'] ?? null);
     }
 
-    private function html(string $key, string $slug, TypedRequest $request, ShopContext $shop): string
+    /**
+     * @param string $path of the page, as paths() gives it
+     * @param ShopContext $shop with a visitor whose cart is cartAt() that path
+     *
+     * @return string HTML; what it was made of the context has noted
+     */
+    public function render(string $key, string $path, ShopContext $shop): string
     {
-        $page = new PageController($shop);
-        $answer = match ($key) {
-            'home' => $page->home(),
-            'category' => $page->category($request, $slug),
-            'product', 'gone' => $page->product($slug),
-            'search' => $page->search($request),
-            'saved' => (new SavedController($shop))->show(),
-            'account' => (new AccountController($shop))->show(),
-            'cart', 'empty', 'code' => (new CartController($shop))->show(),
-            'checkout', 'mistakes' => (new CheckoutController($shop))->details($request),
-            'delivery' => (new CheckoutController($shop))->delivery(),
-            'paying' => (new CheckoutController($shop))->paying(),
-            'received' => (new CheckoutController($shop))->received($request, $slug),
-            'content' => $page->page($slug),
-            'locked' => (new LockController($shop))->show(),
-            'nowhere' => $page->nowhere(),
-            default => (new StateController($shop))->show($key),
+        $pages = new ShopPages($shop);
+        $slug = basename((string) parse_url($path, PHP_URL_PATH));
+        $cart = $shop->visitor->cart();
+        $page = match ($key) {
+            'home' => $pages->home(),
+            'category' => $this->found(
+                Category::class,
+                $slug,
+                static fn(Category $c): View => $pages->category($c, new CategoryQuestion()),
+            ),
+            'product', 'gone' => $this->found(Product::class, $slug, $pages->product(...)),
+            'search' => $pages->search('lantern'),
+            'saved' => $pages->saved($shop->visitor->saved()),
+            'account' => $pages->account(),
+            'cart', 'empty', 'code' => $pages->cart(),
+            'checkout' => $pages->details($cart->details ?? []),
+            'mistakes' => $pages->details($cart->details ?? [], CheckoutDetails::SAMPLE_PROBLEMS),
+            'delivery' => $pages->delivery($cart?->deliveryOffer?->id),
+            'paying' => $pages->paying(),
+            'received' => $pages->received(SampleOrder::of($shop->visitor)),
+            'content' => $this->found(Page::class, $slug, $pages->content(...)),
+            'locked' => $pages->locked(),
+            default => (new StatePages($pages))->show($key),
         };
 
-        return $answer instanceof View ? $answer->render() : (string) $answer->getContent();
+        return ($page ?? $pages->nowhere())->render();
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param class-string<T> $kind
+     * @param callable(T): View $page
+     */
+    private function found(string $kind, string $slug, callable $page): ?View
+    {
+        $row = $kind::query()->firstWhere('slug', $slug);
+
+        return $row instanceof $kind ? $page($row) : null;
     }
 }

@@ -6,21 +6,17 @@ namespace App\Storefront;
 
 use App\Http\TypedRequest;
 use App\Models\Product;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\View\View;
 
 /** Products a visitor keeps for later, and the country they shop from: both live in the visitor's own cookies. */
 final class SavedController
 {
-    public function __construct(private readonly ShopContext $shop) {}
+    public function __construct(private readonly ShopContext $shop, private readonly ShopPages $pages) {}
 
     public function show(): View
     {
-        $slugs = $this->shop->visitor->saved();
-        $products = Product::query()->with(['picture', 'morePictures'])->whereIn('slug', $slugs)->get()
-            ->sortBy(static fn(Product $p): int|false => array_search($p->slug, $slugs, true))->values();
-
-        return view('shop.saved', ['shop' => $this->shop, 'products' => $products]);
+        return $this->pages->saved($this->shop->visitor->saved());
     }
 
     public function change(TypedRequest $request): RedirectResponse

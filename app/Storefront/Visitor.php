@@ -22,7 +22,25 @@ final class Visitor
     private ?Cart $cart = null;
     private bool $looked = false;
 
-    public function __construct(private readonly Storefront $storefront, private readonly Request $request) {}
+    /** @param array<string, string> $cookies name => value, as far as they are texts */
+    private function __construct(
+        private readonly Storefront $storefront,
+        private readonly array $cookies,
+        private readonly bool $isSecure,
+        private readonly SampleCart $sample,
+    ) {}
+
+    /** Who asks: known by the cookies alone. */
+    public static function of(Storefront $storefront, Request $request, SampleCart $sample = SampleCart::None): self
+    {
+        return new self($storefront, array_filter($request->cookies->all(), is_string(...)), $request->isSecure(), $sample);
+    }
+
+    /** Somebody who only looks, and whom nobody knows. */
+    public static function looking(Storefront $storefront, SampleCart $sample = SampleCart::None): self
+    {
+        return new self($storefront, [], false, $sample);
+    }
 
     public function cart(): ?Cart
     {
@@ -41,7 +59,7 @@ final class Visitor
     /** What the visitor's cookie says their cart is; it may have become an order since. */
     public function cartToken(): ?string
     {
-        $token = (string) $this->request->cookie(ShopCookies::CART, '');
+        $token = $this->cookies[ShopCookies::CART] ?? '';
 
         return preg_match('/^[0-9a-f]{64}$/D', $token) === 1 ? $token : null;
     }
@@ -73,7 +91,7 @@ final class Visitor
             return array_values(Product::query()->orderByDesc('sold')->limit(3)->pluck('slug')->all());
         }
         $slugs = array_filter(
-            explode(',', (string) $this->request->cookie(ShopCookies::SAVED, '')),
+            explode(',', $this->cookies[ShopCookies::SAVED] ?? ''),
             static fn(string $s): bool => preg_match('/^[a-z0-9-]{1,120}$/D', $s) === 1,
         );
 
@@ -94,7 +112,7 @@ final class Visitor
     public function country(): string
     {
         $countries = $this->storefront->store->countries ?? [];
-        $chosen = (string) $this->request->cookie(ShopCookies::COUNTRY, '');
+        $chosen = $this->cookies[ShopCookies::COUNTRY] ?? '';
 
         return in_array($chosen, $countries, true) ? $chosen : ($countries[0] ?? '');
     }
@@ -135,7 +153,7 @@ final class Visitor
     /** Whether this visitor has given the locked shop's password. */
     public function holdsKey(): bool
     {
-        $given = (string) $this->request->cookie(ShopCookies::KEY, '');
+        $given = $this->cookies[ShopCookies::KEY] ?? '';
         foreach ([config('app.key'), ...(array) config('app.previous_keys')] as $secret) {
             if (hash_equals(self::keyFor($this->storefront, (string) $secret), $given)) {
                 return true;
@@ -163,7 +181,7 @@ final class Visitor
 
     private function cookie(string $name, string $value, int $minutes): \Symfony\Component\HttpFoundation\Cookie
     {
-        return Cookie::make($name, $value, $minutes, '/', null, $this->request->isSecure(), true, false, 'lax');
+        return Cookie::make($name, $value, $minutes, '/', null, $this->isSecure, true, false, 'lax');
     }
 
     private function find(string $token): ?Cart
@@ -183,9 +201,10 @@ final class Visitor
             ->value('code');
     }
 
-    private function isSample(): bool
+    /** Whether what is in the cart is only for showing. */
+    public function isSample(): bool
     {
-        return in_array($this->request->attributes->get('sample-cart'), ['sample', 'sample-code'], true);
+        return $this->sample !== SampleCart::None;
     }
 
     /** A filled cart that is stored nowhere, for showing cart and checkout in the shop window. */
@@ -194,7 +213,7 @@ final class Visitor
         $products = Product::query()->with('picture')->where('stock', '>', 0)->orderByDesc('sold')->limit(3)->get();
         $cart = new Cart([
             'storefront_id' => $this->storefront->id,
-            'code' => $this->request->attributes->get('sample-cart') === 'sample-code' ? $this->runningCode() : null,
+            'code' => $this->sample === SampleCart::WithCode ? $this->runningCode() : null,
             'details' => [
                 'name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth',
                 'postcode' => '04101', 'country' => 'US',

@@ -90,6 +90,8 @@ final class ColorParser
      * @param list<array{string, string, float}> $tokens
      *
      * @return list<array{string, string, float}> what stands between the brackets; the closing one may be left out at the end
+     *
+     * @throws UnreadableColor
      */
     private static function body(string $text, array $tokens): array
     {
@@ -110,6 +112,7 @@ final class ColorParser
         return self::trimmed($body);
     }
 
+    /** @throws UnreadableColor */
     private static function hex(string $text, string $digits): Color
     {
         if (! ctype_xdigit($digits)) {
@@ -126,7 +129,11 @@ final class ColorParser
         return Color::in(ColorSpace::Srgb, $channels[0], $channels[1], $channels[2], $channels[3] ?? 1.0);
     }
 
-    /** @param list<array{string, string, float}> $body */
+    /**
+     * @param list<array{string, string, float}> $body
+     *
+     * @throws UnreadableColor
+     */
     private static function functional(string $text, string $name, array $body): Color
     {
         if ($name !== 'color' && ! in_array($name, self::FUNCTIONS, true)) {
@@ -181,7 +188,11 @@ final class ColorParser
         };
     }
 
-    /** @param list<array{string, string, float}> $body whose first value is taken off */
+    /**
+     * @param list<array{string, string, float}> $body whose first value is taken off
+     *
+     * @throws UnreadableColor
+     */
     private static function space(string $text, array &$body): ColorSpace
     {
         [$kind, $id] = array_shift($body) ?? [ColorTokens::IDENT, ''];
@@ -200,6 +211,8 @@ final class ColorParser
      * @param list<array{string, string, float}> $body
      *
      * @return array{list<array{string, string, float}>, ?array{string, string, float}}
+     *
+     * @throws UnreadableColor
      */
     private static function splitLegacy(string $text, array $body): array
     {
@@ -231,6 +244,8 @@ final class ColorParser
      * @param list<array{string, string, float}> $body
      *
      * @return array{list<array{string, string, float}>, ?array{string, string, float}}
+     *
+     * @throws UnreadableColor
      */
     private static function splitModern(string $text, array $body): array
     {
@@ -252,7 +267,11 @@ final class ColorParser
         return [$sides[0], $sides[1][0] ?? null];
     }
 
-    /** @param list<array{string, string, float}> $values */
+    /**
+     * @param list<array{string, string, float}> $values
+     *
+     * @throws UnreadableColor
+     */
     private static function refuseModernInLegacy(string $text, string $name, array $values): void
     {
         if (in_array('none', array_column($values, 1), true)) {
@@ -278,6 +297,8 @@ final class ColorParser
     /**
      * @param array{string, string, float} $token
      * @param float $whole what 100% stands for
+     *
+     * @throws UnreadableColor
      */
     private static function number(string $text, array $token, float $whole): ?float
     {
@@ -290,7 +311,11 @@ final class ColorParser
         };
     }
 
-    /** @param array{string, string, float} $token */
+    /**
+     * @param array{string, string, float} $token
+     *
+     * @throws UnreadableColor
+     */
     private static function hue(string $text, array $token): ?float
     {
         return match (true) {

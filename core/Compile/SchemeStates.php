@@ -43,6 +43,8 @@ final class SchemeStates
     /**
      * @param string $state a derived role
      * @param array<string, Color> $roles those it comes from at least
+     *
+     * @throws \LogicException
      */
     public static function one(string $state, array $roles): Color
     {

@@ -8,6 +8,12 @@ use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorException;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Setting\Gradient;
+use Sabberworm\CSS\CSSList\AtRuleBlockList;
+use Sabberworm\CSS\CSSList\CSSList;
+use Sabberworm\CSS\OutputFormat;
+use Sabberworm\CSS\Parser;
+use Sabberworm\CSS\Parsing\SourceException;
+use Sabberworm\CSS\RuleSet\DeclarationBlock;
 
 /**
  * Colors in open formats: CSS custom properties and design tokens (Design Tokens Format Module 2025.10) with schemes,
@@ -388,21 +394,15 @@ final class PaletteFile
     private static function readCss(string $text): array
     {
         $found = $not = [];
-        $plain = (string) preg_replace('#/\*.*?\*/#s', '', $text);
-        $dark = '';
-        $inDark = '/@media[^{}]*prefers-color-scheme\s*:\s*dark[^{}]*(\{(?:[^{}]++|(?1))*\})/';
-        $light = (string) preg_replace_callback($inDark, static function (array $m) use (&$dark): string {
-            $dark .= $m[1];
+        try {
+            // Declarations that stand alone, as somebody copies them out of a rule, are read as if they stood in one.
+            $sheet = (new Parser(str_contains($text, '{') ? $text : ":root{{$text}}"))->parse();
+        } catch (SourceException $e) {
+            $why = 'it is not a stylesheet that can be read: '.mb_substr(mb_scrub($e->getMessage()), 0, 120);
 
-            return '';
-        }, $plain);
-        $declared = [];
-        foreach (['light' => $light, 'dark' => $dark] as $set => $part) {
-            preg_match_all('/--([A-Za-z][\w-]{0,80})\s*:\s*([^;{}]{1,600})/', $part, $m, PREG_SET_ORDER);
-            foreach ($m as [, $name, $value]) {
-                $declared[self::cssName($set, $name)] = [$set, $name, trim($value)];
-            }
+            return ['colors' => [], 'not_understood' => [$why]];
         }
+        $declared = self::declared($sheet, 'light');
         foreach ($declared as $key => [$set, $name, $value]) {
             // In the dark set a name means the one of that set, if it has it.
             $written = self::cssColor((string) preg_replace_callback(
@@ -421,6 +421,34 @@ final class PaletteFile
         }
 
         return self::followed($found, $not);
+    }
+
+    /**
+     * @param CSSList $list with rules and media queries
+     * @param string $set that its rules are of: light or dark
+     *
+     * @return array<string, array{string, string, string}> key => [set, name, value] of every custom property; of several the last counts
+     */
+    private static function declared(CSSList $list, string $set): array
+    {
+        $found = [];
+        $format = OutputFormat::create()->setSpaceAfterListArgumentSeparators([',' => ' ']);
+        foreach ($list->getContents() as $item) {
+            if ($item instanceof AtRuleBlockList) {
+                $isDark = preg_match('/prefers-color-scheme\s*:\s*dark/', (string) $item->atRuleArgs()) === 1;
+                $found = [...$found, ...self::declared($item, $isDark ? 'dark' : $set)];
+            } elseif ($item instanceof DeclarationBlock) {
+                foreach ($item->getRules() as $rule) {
+                    if (preg_match('/^--([A-Za-z][\w-]{0,80})$/D', $rule->getRule(), $m) === 1) {
+                        $value = $rule->getValue();
+                        $written = trim(is_object($value) ? $value->render($format) : (string) $value);
+                        $found[self::cssName($set, $m[1])] = [$set, $m[1], mb_substr($written, 0, 600)];
+                    }
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** Both sets have one name in a stylesheet, the dark one inside a media query. */

@@ -109,7 +109,11 @@ final class ThemeTokens
         return array_filter(array_map(LookState::canonical(...), $settings), static fn(mixed $v): bool => $v !== null);
     }
 
-    /** @param Row $row a setting only this theme has */
+    /**
+     * @param Row $row a setting only this theme has
+     *
+     * @throws UnreadableTheme
+     */
     private static function own(array $row): Setting
     {
         $path = (string) ($row['path'] ?? '');
@@ -126,7 +130,11 @@ final class ThemeTokens
         };
     }
 
-    /** @param Row $row */
+    /**
+     * @param Row $row
+     *
+     * @throws UnreadableTheme
+     */
     private static function ownLength(string $path, string $label, string $words, array $row): Setting
     {
         [$default, $least, $most] = array_map(static fn(string $key): float
@@ -143,7 +151,11 @@ final class ThemeTokens
         return Setting::length($path, $label, 'theme', StepKey::START, $default, $least, $most, 1, $unit, $words);
     }
 
-    /** @param Row $row */
+    /**
+     * @param Row $row
+     *
+     * @throws UnreadableTheme
+     */
     private static function ownChoice(string $path, string $label, string $words, array $row): Setting
     {
         $choices = array_map(strval(...), $row['choices'] ?? []);
@@ -173,6 +185,8 @@ final class ThemeTokens
      * @param array<string, mixed> $group
      *
      * @return array<string, string>
+     *
+     * @throws UnreadableTheme
      */
     private static function labels(array $group): array
     {
@@ -216,6 +230,7 @@ final class ThemeTokens
         return $values;
     }
 
+    /** @throws UnreadableTheme */
     private static function value(string $path, ?string $type, mixed $value): float|string
     {
         if (is_string($value) && Alias::target($value) !== null) {
@@ -231,6 +246,7 @@ final class ThemeTokens
         };
     }
 
+    /** @throws UnreadableTheme */
     private static function color(string $path, mixed $value): string
     {
         $space = is_array($value) && is_string($value['colorSpace'] ?? null) ? ColorSpace::tryFrom($value['colorSpace']) : null;

@@ -95,6 +95,7 @@ final class SvgCleaner
         ];
     }
 
+    /** @throws UnusableSvg */
     private function copy(\DOMElement $from, \DOMDocument $out, int $depth): ?\DOMElement
     {
         $name = (string) $from->localName;
@@ -209,7 +210,11 @@ final class SvgCleaner
         $drawn($drawing, 0);
     }
 
-    /** @return array{float, float} px */
+    /**
+     * @return array{float, float} px
+     *
+     * @throws UnusableSvg
+     */
     private static function size(\DOMElement $svg): array
     {
         $box = array_map(floatval(...), preg_split('/[\s,]+/', trim($svg->getAttribute('viewBox'))) ?: []);

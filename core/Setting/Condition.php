@@ -17,6 +17,7 @@ final readonly class Condition
         return new self($path, [true]);
     }
 
+    /** @throws \LogicException */
     public static function is(string $path, string ...$values): self
     {
         return new self($path, array_values($values) ?: throw new \LogicException('A condition names at least one value.'));

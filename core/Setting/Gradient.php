@@ -30,7 +30,10 @@ final readonly class Gradient
      */
     private function __construct(public ?int $angle, public int $x, public int $y, public array $stops) {}
 
-    /** @throws ColorException when the text is not a gradient of this kind, or one of its colors is none */
+    /**
+     * @throws ColorException when the text is not a gradient of this kind, or one of its colors is none
+     * @throws UnreadableGradient
+     */
     public static function parse(string $text): self
     {
         $trimmed = trim($text);
@@ -151,7 +154,11 @@ final readonly class Gradient
         return ($this->angle !== null ? 'linear' : 'radial')."-gradient({$this->course()}, $stops)";
     }
 
-    /** @return array{?int, int, int} */
+    /**
+     * @return array{?int, int, int}
+     *
+     * @throws UnreadableGradient
+     */
     private static function direction(string $kind, ?string $written, string $whole): array
     {
         if ($kind === 'linear' && preg_match('/^(\d{1,3})deg$/', trim((string) $written), $m)) {

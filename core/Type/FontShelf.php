@@ -91,7 +91,11 @@ final class FontShelf
         return array_map(static fn(FontFamily $f): string => $f->stack(), self::all());
     }
 
-    /** @return non-empty-list<string> keys of families with more than one weight */
+    /**
+     * @return non-empty-list<string> keys of families with more than one weight
+     *
+     * @throws \LogicException
+     */
     public static function withWeights(): array
     {
         return array_keys(array_filter(

@@ -154,4 +154,42 @@ final class EditLookTest extends AppTestCase
             self::assertLessThan(3000, strlen((string) $answer->headers));
         }
     }
+
+    /** An answer that cannot be made is refused before the edit, not after it was kept. */
+    public function testAnEditWhoseStepCannotBeReadIsNotBegun(): void
+    {
+        $head = $this->look()->head;
+        foreach ([
+            ['step' => ['colors']], ['step' => 'colors', 'open_scheme' => ['x']], ['shown' => str_repeat('x', 2500)], ['held' => ['x']],
+        ] as $state) {
+            $this->edit(['path' => 'brand.warm', 'value' => '#8a2f06', ...$state])->assertStatus(422);
+        }
+        self::assertSame($head, $this->look()->head);
+    }
+
+    public function testAnAnswerLeavesOutWhatTheBenchHasAndNothingElse(): void
+    {
+        $open = ['step' => 'colors', 'open_scheme' => 'daylight', 'open_path' => 'brand.warm', 'open_part' => 'brand'];
+        $page = (string) $this->actingAs($this->person('maren'))->get('/workbench/looks/1/colors?'.http_build_query($open))->getContent();
+        preg_match_all('/id="tool-([\w-]+)" data-digest="([0-9a-f]{16})"/', $page, $found, PREG_SET_ORDER);
+        self::assertSame(['t-brand', 't-picker', 't-departures', 't-ready'], array_column($found, 1));
+        $held = implode(' ', array_map(static fn(array $m): string => "$m[1]:$m[2]", $found));
+        $sections = static function (string $html): array {
+            preg_match_all('/<section[^>]* id="tool-([\w-]+)"( data-held)?/', $html, $m, PREG_SET_ORDER);
+
+            return array_column(array_map(static fn(array $s): array => [$s[1], isset($s[2])], $m), 1, 0);
+        };
+
+        $all = (string) $this->edit(['path' => 'brand.warm', 'value' => '#8a2f06', ...$open])->assertOk()->getContent();
+        self::assertNotContains(true, $sections($all));
+        $this->post('/workbench/looks/1/undo', ['seen' => $this->look()->head, ...$open], ['HX-Request' => 'true'])->assertOk();
+        $some = (string) $this->edit(['path' => 'brand.warm', 'value' => '#8a2f06', 'held' => $held, ...$open])->assertOk()->getContent();
+        self::assertSame(['t-brand' => false, 't-picker' => false, 't-departures' => true, 't-ready' => true], $sections($some));
+        self::assertLessThan(strlen($all), strlen($some));
+        // What the bench says it has and has not, it is sent.
+        $other = (string) $this->edit([
+            'path' => 'brand.warm', 'value' => '#8a2f07', 'held' => str_replace('t-ready:', 't-ready:0', $held), ...$open,
+        ])->getContent();
+        self::assertFalse($sections($other)['t-ready']);
+    }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Http\TypedRequest;
 use App\Looks\LookReader;
 use App\Storefront\DraftShop;
 use App\Storefront\PreviewMoment;
 use App\Storefront\SamplePages;
+use App\Storefront\Visitor;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
@@ -142,16 +142,9 @@ final class SampleStatesTest extends AppTestCase
         $html = '';
         $pages = app(SamplePages::class);
         foreach ($pages->paths() as $key => $path) {
-            $html .= $pages->render(
-                $key,
-                $path,
-                fn(TypedRequest $request) => app(DraftShop::class)->wearing(
-                    $this->look()->load('storefront.store'),
-                    $look,
-                    $request,
-                    PreviewMoment::now(),
-                ),
-            )[0];
+            $at = $this->look()->load('storefront.store');
+            $visitor = Visitor::looking($at->storefront, SamplePages::cartAt($path));
+            $html .= $pages->render($key, $path, app(DraftShop::class)->wearing($at, $look, $visitor, PreviewMoment::now()));
         }
 
         return $html;

@@ -18,6 +18,7 @@ use App\Pictures\ShopPicture;
 use App\Storefront\DraftShop;
 use App\Storefront\PreviewMoment;
 use App\Storefront\SamplePages;
+use App\Storefront\Visitor;
 use App\Storeroom\StoreReader;
 use Carbon\Carbon;
 use Ikat\Core\Check\Checks;
@@ -33,7 +34,6 @@ use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingCatalog;
 use Ikat\Core\Setting\SettingPath;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Http\Request;
 
 /** What the workbench shows of one look, whatever the step; each part is computed when it is first asked for. */
 final class Bench
@@ -86,7 +86,9 @@ final class Bench
         $this->findings();
         $this->lastReach();
         $this->sheet = '/'.config('ikat.files').'/'.$this->looks->layOut($this->snapshot);
-        $this->icons = $this->drafts->context($this->look, Request::create('/'), PreviewMoment::now())?->layIcons() ?? '';
+        $this->icons = $this->drafts
+            ->context($this->look, Visitor::looking($this->look->storefront), PreviewMoment::now())
+            ?->layIcons() ?? '';
 
         return $this;
     }

@@ -22,6 +22,7 @@ readonly class ChoiceType extends SettingType
         return 'choice';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): string
     {
         if (! is_string($value) || ! isset($this->choices[$value])) {

@@ -19,6 +19,7 @@ final readonly class ColorType extends SettingType
         return 'color';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): string
     {
         if (! is_string($value)) {

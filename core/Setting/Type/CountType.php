@@ -15,6 +15,7 @@ final readonly class CountType extends RangeType
         return 'count';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): float
     {
         $number = parent::normalize($setting, $value);

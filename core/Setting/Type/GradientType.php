@@ -18,6 +18,7 @@ final readonly class GradientType extends SettingType
         return 'gradient';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): string
     {
         if (! is_string($value)) {

@@ -39,6 +39,7 @@ final readonly class ItemsType extends ListType
         return ['most' => (float) $this->max, 'choices' => array_keys($this->kinds), 'of' => $this->prefix];
     }
 
+    /** @throws UnacceptableValue */
     protected function check(Setting $setting, string $value, string $name): void
     {
         if ($this->item($name) === null) {

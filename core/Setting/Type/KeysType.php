@@ -25,6 +25,7 @@ final readonly class KeysType extends ListType
         return 'keys';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): string
     {
         $written = parent::normalize($setting, $value);
@@ -44,6 +45,7 @@ final readonly class KeysType extends ListType
         ];
     }
 
+    /** @throws UnacceptableValue */
     protected function check(Setting $setting, string $value, string $name): void
     {
         if (! isset($this->known[$name]) && ($this->isAway || ! SettingPath::isOwnKey($name))) {

@@ -13,6 +13,7 @@ abstract readonly class ListType extends SettingType
     /** @param int $max how many */
     public function __construct(public int $max) {}
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): string
     {
         if (! is_string($value)) {

@@ -15,6 +15,7 @@ final readonly class MomentType extends SettingType
         return 'moment';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): string
     {
         $text = is_string($value) ? trim($value) : '?';

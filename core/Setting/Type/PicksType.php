@@ -26,6 +26,7 @@ final readonly class PicksType extends ListType
         return ['most' => (float) $this->max, 'of' => $this->kind];
     }
 
+    /** @throws UnacceptableValue */
     protected function check(Setting $setting, string $value, string $name): void
     {
         if (! preg_match('/^[a-z0-9]+(-[a-z0-9]+)*$/D', $name)) {

@@ -17,6 +17,7 @@ final readonly class PictureType extends SettingType
         return 'picture';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): string
     {
         if (! is_string($value) || ! preg_match('/^([a-z0-9]+(-[a-z0-9]+)*)?$/D', $value) || strlen($value) > self::MOST) {

@@ -16,6 +16,7 @@ abstract readonly class RangeType extends SettingType
      */
     public function __construct(public float $min, public float $max, public float $increment = 1, public string $unit = '') {}
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): float
     {
         if (is_string($value)) {

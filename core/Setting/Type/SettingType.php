@@ -45,6 +45,7 @@ abstract readonly class SettingType
      * A value as CSS, written anew from what was parsed, whoever brought it.
      *
      * @throws \Ikat\Core\Compile\UnsafeCss when a theme's own choice or unit is more than one plain value
+     * @throws \LogicException
      */
     public function css(bool|float|string $value): string
     {

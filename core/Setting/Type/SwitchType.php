@@ -15,6 +15,7 @@ final readonly class SwitchType extends SettingType
         return 'switch';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): bool
     {
         return match ($value) {

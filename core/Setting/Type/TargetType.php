@@ -20,6 +20,7 @@ final readonly class TargetType extends SettingType
         return 'target';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): string
     {
         $address = TextType::clean($setting, $value);
@@ -49,6 +50,7 @@ final readonly class TargetType extends SettingType
         return ['most' => (float) self::MOST, 'of' => $this->isWeb ? 'web' : 'shop'];
     }
 
+    /** @throws UnacceptableValue */
     private function page(Setting $setting, string $address): string
     {
         if (preg_match('#^(/[a-z0-9/_-]*(\?[a-z0-9=&_%+-]*)?)?$#', $address) !== 1 || str_contains($address, '//')) {
@@ -62,7 +64,11 @@ final readonly class TargetType extends SettingType
         return $address;
     }
 
-    /** Only what a browser opens as a page: a javascript: or data: address would run what somebody else wrote. */
+    /**
+     * Only what a browser opens as a page: a javascript: or data: address would run what somebody else wrote.
+     *
+     * @throws UnacceptableValue
+     */
     private function web(Setting $setting, string $address): string
     {
         if ($address === '') {

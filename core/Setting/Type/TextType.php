@@ -22,6 +22,7 @@ final readonly class TextType extends SettingType
         return 'text';
     }
 
+    /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): string
     {
         $clean = self::clean($setting, $value);

@@ -1,9 +1,13 @@
 @props(['id', 'title', 'note' => '', 'isItem' => false, 'isTarget' => false])
-<section {{ $attributes->class(['tool']) }} aria-labelledby="{{ $id }}">
+@inject('held', 'App\Workbench\Shell\HeldSections')
+@php($digest = $held->digest("$title|$note|$attributes|$slot"))
+@if ($held->has($id, $digest))
+<section id="tool-{{ $id }}" data-held></section>
+@else
+<section {{ $attributes->class(['tool']) }} id="tool-{{ $id }}" data-digest="{{ $digest }}" aria-labelledby="{{ $id }}">
   <h2 id="{{ $id }}" @if ($isTarget) tabindex="-1" @endif
-    @class(['mb-1.25 flex items-baseline gap-2 pt-1 font-title text-title font-semibold', 'border-t border-ink-1' => ! $isItem, 'border-t-2 border-blue' => $isItem])>
-    {{ $title }}
-    @if ($note !== '')<small class="ml-auto text-right font-text text-small font-normal text-ink-2">{{ $note }}</small>@endif
-  </h2>
+    @class(['mb-1.25 flex items-baseline gap-2 pt-1 font-title text-title font-semibold', 'border-t border-ink-1' => ! $isItem, 'border-t-2 border-blue' => $isItem])>{{ $title }}
+    @if ($note !== '')<small class="ml-auto text-right font-text text-small font-normal text-ink-2">{{ $note }}</small>@endif</h2>
   {{ $slot }}
 </section>
+@endif

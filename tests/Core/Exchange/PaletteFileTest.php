@@ -179,7 +179,7 @@ final class PaletteFileTest extends TestCase
                 .'"unit": "px"}},
             "fade": {"$type": "gradient", "$value": [
                 {"color": "{a.main}", "position": -1},
-                {"color": {"colorSpace": "srgb", "components": [1, 1, 1]}, "position": 1},
+                {"color": {"colorSpace": "srgb", "components": [1, 1, 1]}, "position": 1}
             ]}, "bad": {"$type": "gradient", "$value": [{"color": 4}]}}');
         self::assertSame(['a.main', 'a.same', 'fade'], array_keys($read['colors']));
         self::assertSame('{a.main}', $read['colors']['a.same']);

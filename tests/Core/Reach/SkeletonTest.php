@@ -14,9 +14,9 @@ use PHPUnit\Framework\TestCase;
 final class SkeletonTest extends TestCase
 {
     private const CSS = '.wear{color:var(--ink);background-color:var(--ground)} .card h3{font-size:var(--card-name-size)} '
-        .'.card:not(.plain) p{color:var(--soft)}
-        .scheme-day{--ink:var(--scheme-day-ink);--ground:var(--scheme-day-ground);--soft:var(--scheme-day-soft)}.absent
-            .card p{color:var(--never)} p{margin-top:var(--page-space)}';
+        .".card:not(.plain) p{color:var(--soft)}\n"
+        .'.scheme-day{--ink:var(--scheme-day-ink);--ground:var(--scheme-day-ground);--soft:var(--scheme-day-soft)} '
+        .'.absent .card p{color:var(--never)} p{margin-top:var(--page-space)}';
 
     private static function page(string $body): string
     {

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storefront;
+
+use App\Models\CartLine;
+use App\Models\Order;
+
+/** The order a sample cart would make; it is stored nowhere. */
+final class SampleOrder
+{
+    public static function of(Visitor $visitor): Order
+    {
+        $cart = $visitor->cart();
+        $totals = $visitor->totals();
+        $lines = $cart?->lines->map(static fn(CartLine $line): array => [
+            'name' => $line->product->name,
+            'quantity' => $line->quantity,
+            'sum' => $line->product->price * $line->quantity,
+        ]);
+
+        return new Order([
+            'number' => 'W-SAMPLE', 'details' => $cart->details ?? [], 'lines' => $lines?->values()->all() ?? [],
+            'totals' => [
+                'goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total,
+                'code' => $cart?->code, 'offer' => (string) $cart?->deliveryOffer?->name,
+            ],
+        ]);
+    }
+}

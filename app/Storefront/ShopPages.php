@@ -1,0 +1,253 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storefront;
+
+use App\Models\Category;
+use App\Models\DeliveryOffer;
+use App\Models\Order;
+use App\Models\Page;
+use App\Models\Product;
+use App\Storeroom\ProductSearch;
+use Ikat\Core\Checkout\PromotionRefusal;
+use Ikat\Core\Setting\Catalog\ProductSettings;
+use Ikat\Core\Setting\Item;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Collection;
+
+/** Every page of the shop, from what it shows. Who asks for it, and with what status it is answered, is for others to know. */
+final class ShopPages
+{
+    public const UNSOLD = 'That product cannot be bought just now. Everything else in your cart is still here.';
+    public const NO_ORDER = 'There is no order with that number and address. Both stand in the letter we sent you.';
+    public const WRONG_PASSWORD = 'That is not the password. Check capital letters and try again.';
+    public const NO_DELIVERY_CHOSEN = 'Choose how it should travel.';
+
+    /** Columns behind the ways to sort: key => [column, direction]; our choice is an order of its own. */
+    private const SORTS = [
+        'shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'], 'low' => ['price', 'asc'],
+        'high' => ['price', 'desc'],
+    ];
+
+    /** Products a search shows. */
+    private const FOUND = 24;
+
+    /** What a card shows of a product besides its own row. */
+    private const CARD = ['picture', 'morePictures'];
+
+    public function __construct(private readonly ShopContext $shop) {}
+
+    public function home(): View
+    {
+        $rows = [];
+        foreach ($this->shop->items('home.bands', 'band') as $band) {
+            if ($band->kind === 'row') {
+                $rows[$band->name()] = $this->row($band);
+            }
+        }
+
+        return $this->page('home', ['rows' => $rows]);
+    }
+
+    public function category(Category $category, CategoryQuestion $asked): View
+    {
+        $sorts = $this->shop->text('grid.order') === '' ? array_diff_key(ProductSettings::SORTS, ['hand' => true]) : ProductSettings::SORTS;
+        $sort = isset($sorts[$asked->sort]) ? $asked->sort : $this->shop->text('grid.sort');
+        $matching = $category->products()->with(self::CARD)
+            ->when($asked->inStock, static fn(Builder $q) => $q->where('stock', '>', 0))
+            ->when($asked->reduced, static fn(Builder $q) => $q->whereColumn('was', '>', 'price'));
+        $products = $this->sorted($matching, $sort)->paginate($this->shop->number('grid.count'), page: $asked->page);
+
+        return $this->shelf($category, $products, $asked, $sort, $sorts);
+    }
+
+    /** A category whose filters leave nothing, or one in the middle of its pages; null in a store without categories. */
+    public function categoryState(bool $isPaged): ?View
+    {
+        /** @var ?Category $category */
+        $category = Category::query()->orderBy('position')->first();
+        if ($category === null) {
+            return null;
+        }
+        $products = $isPaged ? $category->products()->with(self::CARD)->orderBy('position')->limit(2)->get() : collect();
+        $shown = new LengthAwarePaginator($products, 3 * $products->count(), max(1, $products->count()), $isPaged ? 2 : 1);
+        $asked = new CategoryQuestion(inStock: ! $isPaged, reduced: ! $isPaged);
+        $sorts = array_diff_key(ProductSettings::SORTS, ['hand' => true]);
+
+        return $this->shelf($category, $shown, $asked, $this->shop->text('grid.sort'), $sorts, []);
+    }
+
+    public function product(Product $product): View
+    {
+        $others = $this->shop->on('product.others') ? Product::query()->with(self::CARD)->where('category_id', $product->category_id)
+            ->whereKeyNot($product->id)->orderByDesc('sold')->orderBy('id')->limit(4)->get() : collect();
+
+        return $this->page('product', ['product' => $product->loadMissing([...self::CARD, 'category']), 'others' => $others]);
+    }
+
+    /** @param ?Collection<int, Product> $products what is shown as found; looked for when null */
+    public function search(string $asked, ?Collection $products = null): View
+    {
+        return $this->page('search', ['asked' => $asked, 'products' => $products ?? ProductSearch::find($asked, self::FOUND, self::CARD)]);
+    }
+
+    /** @param list<string> $slugs of products, in the order they are shown in */
+    public function saved(array $slugs): View
+    {
+        return $this->page('saved', ['products' => $this->inOrder($slugs)]);
+    }
+
+    public function account(string $number = '', string $email = '', ?string $problem = null): View
+    {
+        return $this->page('account', ['number' => $number, 'email' => $email, 'problem' => $problem]);
+    }
+
+    /** @param ?string $refused a code that was typed and is none of the shop's */
+    public function cart(?string $problem = null, ?string $refused = null): View
+    {
+        $cart = $this->shop->visitor->cart();
+        $codeProblem = $cart?->code === null ? null : match ($this->shop->visitor->totals()->refusal) {
+            PromotionRefusal::NotYet => 'This code has not begun yet.',
+            PromotionRefusal::Over => 'This code has ended.',
+            PromotionRefusal::TooLittle => 'This code needs a larger order. Add something and it will count.',
+            null => null,
+        };
+
+        return $this->page('cart', [
+            'problem' => $problem, 'codeTyped' => $refused ?? (string) $cart?->code,
+            'codeProblem' => $refused === null
+                ? $codeProblem
+                : "“{$refused}” is not one of our codes. Check the spelling; your cart is unchanged.",
+        ]);
+    }
+
+    /**
+     * @param array<string, string> $details field => what was typed
+     * @param array<string, string> $problems field => what to do
+     */
+    public function details(array $details, array $problems = []): View
+    {
+        return $this->page('checkout.details', ['details' => $details, 'problems' => $problems]);
+    }
+
+    public function delivery(?int $chosen, ?string $problem = null): View
+    {
+        return $this->page('checkout.delivery', [
+            'offers' => DeliveryOffer::query()->orderBy('position')->get(), 'chosen' => $chosen, 'problem' => $problem,
+        ]);
+    }
+
+    public function paying(?string $problem = null, string $outcome = 'accept'): View
+    {
+        return $this->page('checkout.paying', ['problem' => $problem, 'outcome' => $outcome]);
+    }
+
+    public function received(Order $order): View
+    {
+        return $this->page('checkout.received', ['order' => $order]);
+    }
+
+    public function content(Page $page): View
+    {
+        return $this->page('page', ['page' => $page]);
+    }
+
+    public function letter(string $email, bool $isValid): View
+    {
+        return $this->page('letter', ['email' => $email, 'valid' => $isValid]);
+    }
+
+    public function locked(?string $problem = null): View
+    {
+        return $this->page('locked', ['problem' => $problem]);
+    }
+
+    /** @param array<int, string> $words what happened, and what to do */
+    public function trouble(int $status, array $words): View
+    {
+        return $this->page('trouble', ['status' => $status, 'words' => $words]);
+    }
+
+    public function nowhere(): View
+    {
+        return $this->page('nowhere', []);
+    }
+
+    /** @param array<string, mixed> $shown */
+    private function page(string $name, array $shown): View
+    {
+        return view("shop.$name", ['shop' => $this->shop, ...$shown]);
+    }
+
+    /**
+     * @param LengthAwarePaginator<int, Product> $products
+     * @param array<string, string> $sorts
+     * @param ?array<string, string> $query what other pages of the same are asked with; the question's own when null
+     */
+    private function shelf(
+        Category $category,
+        LengthAwarePaginator $products,
+        CategoryQuestion $asked,
+        string $sort,
+        array $sorts,
+        ?array $query = null,
+    ): View {
+        return $this->page('category', [
+            'category' => $category, 'products' => $products, 'sort' => $sort, 'sorts' => $sorts, 'stock' => $asked->inStock,
+            'reduced' => $asked->reduced, 'asked' => $query ?? $asked->query(),
+        ]);
+    }
+
+    /** @return Collection<int, Product> */
+    private function row(Item $band): Collection
+    {
+        $count = $this->shop->number($band->path('count'));
+        $source = $this->shop->text($band->path('source'));
+        if ($source === 'hand') {
+            return $this->inOrder(array_slice($this->shop->picks($band->path('products')), 0, $count));
+        }
+        $query = Product::query()->with(self::CARD);
+        $ordered = match ($source) {
+            'new' => $query->orderByDesc('added_on'),
+            'sold' => $query->orderByDesc('sold'),
+            default => $query->where('featured', true)->orderBy('position'),
+        };
+
+        return $ordered->orderBy('id')->limit($count)->get();
+    }
+
+    /**
+     * @param list<string> $slugs
+     *
+     * @return Collection<int, Product> those that are there, in that order
+     */
+    private function inOrder(array $slugs): Collection
+    {
+        return Product::query()->with(self::CARD)->whereIn('slug', $slugs)->get()
+            ->sortBy(static fn(Product $p): int|false => array_search($p->slug, $slugs, true))
+            ->values();
+    }
+
+    /**
+     * @template T of Builder<Product>|HasMany<Product, Category>
+     *
+     * @param T $query
+     *
+     * @return T
+     */
+    private function sorted(Builder|HasMany $query, string $sort): Builder|HasMany
+    {
+        $chosen = $this->shop->picks('grid.order');
+        if ($sort === 'hand' && $chosen !== []) {
+            // The chosen ones first, in their order; all others after them, as on the shelves.
+            $query->orderByRaw('coalesce(nullif(field(slug, '.implode(',', array_fill(0, count($chosen), '?')).'), 0), 1000)', $chosen);
+        }
+        [$column, $direction] = self::SORTS[$sort] ?? self::SORTS['shelf'];
+
+        return $query->orderBy($column, $direction)->orderBy('id');
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storefront;
+
+use App\Models\Product;
+use Ikat\Core\Grid\ProductLabels;
+use Illuminate\Contracts\View\View;
+use Illuminate\Support\Collection;
+
+/**
+ * Pages as they are when something happened: a mistake, a refusal, a thank-you. In the shop they come of a form that was sent;
+ * the workbench shows and measures them without anybody having to send one.
+ */
+final class StatePages
+{
+    /** state => [label, whether a filled cart belongs to it] */
+    public const STATES = [
+        'cards' => ['Cards of every kind', false],
+        'letter' => ['Signed up for letters', false],
+        'letter-refused' => ['Letters, a wrong address', false],
+        'account-refused' => ['Your orders, none found', false],
+        'cart-refused' => ['Cart, code and product refused', true],
+        'delivery-refused' => ['Delivery, none chosen', true],
+        'paying-refused' => ['Paying, declined', true],
+        'locked-refused' => ['Locked shop, wrong password', false],
+        'search-empty' => ['Search, nothing asked', false],
+        'search-none' => ['Search, nothing found', false],
+        'category-none' => ['Category, nothing fits', false],
+        'category-paged' => ['Category, in the middle of its pages', false],
+        'saved-none' => ['Saved items, none', false],
+        'trouble' => ['Something went wrong', false],
+    ];
+
+    public function __construct(private readonly ShopPages $pages) {}
+
+    /** @return ?View null when there is no such state */
+    public function show(string $state): ?View
+    {
+        return match ($state) {
+            'cards' => $this->pages->search('everything', $this->everyKind()),
+            'letter' => $this->pages->letter('ada@example.org', true),
+            'letter-refused' => $this->pages->letter('ada at example', false),
+            'account-refused' => $this->pages->account('W000000-000000', 'ada@example.org', ShopPages::NO_ORDER),
+            'cart-refused' => $this->pages->cart(ShopPages::UNSOLD, 'NOTHING'),
+            'delivery-refused' => $this->pages->delivery(null, ShopPages::NO_DELIVERY_CHOSEN),
+            'paying-refused' => $this->pages->paying('The card was declined. Nothing was taken. Try another card.', 'decline'),
+            'locked-refused' => $this->pages->locked(ShopPages::WRONG_PASSWORD),
+            'search-empty' => $this->pages->search('', collect()),
+            'search-none' => $this->pages->search('zzz', collect()),
+            'category-none', 'category-paged' => $this->pages->categoryState($state === 'category-paged') ?? $this->pages->nowhere(),
+            'saved-none' => $this->pages->saved([]),
+            'trouble' => $this->pages->trouble(500, ShopTrouble::words(500)),
+            default => null,
+        };
+    }
+
+    /** @return Collection<int, Product> one of each kind that a card tells apart, as far as the store has it */
+    private function everyKind(): Collection
+    {
+        $with = static fn(callable $kind): ?Product => $kind(Product::query()->with(['picture', 'morePictures']))
+            ->orderBy('position')
+            ->orderBy('id')
+            ->first();
+
+        return collect([
+            $with(static fn($q) => $q->whereColumn('was', '>', 'price')->where('stock', '>', 0)),
+            $with(static fn($q) => $q->where('added_on', '>=', now()->subDays(ProductLabels::NEW_FOR_DAYS))),
+            $with(static fn($q) => $q->where('stock', 0)),
+            $with(static fn($q) => $q->whereNotNull('label')),
+            $with(static fn($q) => $q->whereNull('picture_id')),
+            $with(static fn($q) => $q->whereNull('rating')),
+            $with(static fn($q) => $q->whereNotNull('rating')),
+        ])->filter()->unique('id')->values();
+    }
+}
