@@ -70,7 +70,7 @@ final class StepTest extends AppTestCase
                 ->get(self::BENCH."/{$step->key()}?open_scheme=night&open_path=brand.main&open_fathom=7&open_pair=x&shown=all")
                 ->assertOk()
                 ->getContent();
-            preg_match('#<form id="state">(.*?)</form>#s', $html, $form);
+            preg_match('#<form id="state"[^>]*>(.*?)</form>#s', $html, $form);
             preg_match_all('/name="([a-z_]+)"/', $form[1], $names);
             $told[$step->key()] = array_values(array_diff($names[1], ['seen', 'step']));
         }

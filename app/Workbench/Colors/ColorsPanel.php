@@ -7,6 +7,7 @@ namespace App\Workbench\Colors;
 use App\Http\TypedRequest;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\StepPanel;
+use App\Workbench\Shell\WindowPlace;
 use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Contrast\ContrastCell;
@@ -85,6 +86,15 @@ final class ColorsPanel extends StepPanel
     public function view(): string
     {
         return 'workbench.colors.panel';
+    }
+
+    /** A finding that was opened shows where it was measured first. */
+    public function shows(): ?WindowPlace
+    {
+        $places = $this->asked('open_finding') === '' ? [] : $this->openFinding()->places ?? [];
+        $page = array_key_first($places);
+
+        return $page === null ? null : new WindowPlace($page, '', $places[$page][0] ?? null);
     }
 
     public function state(): array

@@ -38,6 +38,11 @@ class ControlsPanel extends StepPanel
         return 'workbench.shell.controls';
     }
 
+    public function shows(): ?WindowPlace
+    {
+        return WindowPlace::ofPart($this->part);
+    }
+
     public function state(): array
     {
         return ['open_part' => $this->part];

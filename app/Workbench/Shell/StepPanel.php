@@ -31,6 +31,12 @@ abstract class StepPanel
         return null;
     }
 
+    /** Where the shop window shows what is open; null where that is no place of it, and the window stays as it is. */
+    public function shows(): ?WindowPlace
+    {
+        return null;
+    }
+
     /** @return array<string, string> what the step is open at: goes along with every edit, and is not carried to another step */
     public function state(): array
     {

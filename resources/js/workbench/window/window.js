@@ -13,6 +13,9 @@ import { keepInside, placeOf } from './walk-inside.js';
 
 const gone = (frame) => new Promise((done) => { ['load', 'ikat:gone'].forEach((event) => frame.addEventListener(event, done, { once: true })); });
 
+/** Ms that a place stays marked after it was brought into sight. */
+const MARKED = 1600;
+
 export function startWindow(root) {
   const life = new AbortController();
   const { signal } = life;
@@ -63,6 +66,7 @@ export function startWindow(root) {
 
   /** A page has come into its frame: it is dressed, kept inside the window and watched. */
   function settle(pane) {
+    pane.isSettled = true;
     const { frame } = pane;
     const doc = frame.contentDocument;
     if (!doc) return;
@@ -117,6 +121,32 @@ export function startWindow(root) {
 
   function light() {
     for (const pane of panes) drawLights(pane.lights, pane.frame, pane.isLive ? [] : lit[pageOf(pane)] ?? []);
+  }
+
+  const onceSettled = () => new Promise((done) => { root.addEventListener('ikat:settled', done, { once: true }); });
+
+  /** The first frame's page, once it is there; another page is opened for it where it shows another one. */
+  async function showing(page) {
+    if (pageAt(placeOf(panes[0].frame), shop, pages) !== page || pageList.value !== page) {
+      const settled = onceSettled();
+      open(page);
+      await settled;
+    }
+    return panes[0].frame.contentDocument;
+  }
+
+  /** Lights an element of the first frame's page up and brings it into sight, as far as it is not. */
+  function show(element) {
+    const { frame } = panes[0];
+    const { body, defaultView } = frame.contentDocument;
+    element.closest('details')?.setAttribute('open', '');
+    // What opens by its address (the side cart) is opened by it.
+    if (element.id && defaultView.getComputedStyle(element).visibility === 'hidden') defaultView.location.hash = element.id;
+    const { top, bottom } = element.getBoundingClientRect();
+    const isSeen = top >= 0 && bottom <= frame.clientHeight;
+    if (!isSeen) element.scrollIntoView({ block: bottom - top < frame.clientHeight ? 'center' : 'start', behavior: 'instant' });
+    lit = { [pageOf(panes[0])]: [[...body.querySelectorAll('*')].indexOf(element)] };
+    light();
   }
 
   /** Reads the frames' pages again, each by its own way, without losing the place. */
@@ -207,18 +237,26 @@ export function startWindow(root) {
     point,
     wearDark: dark.wear,
     isDark: dark.isDark,
-    /** Goes to one place on a page, lights it up and brings it into view. */
-    async visit(page, element) {
-      if (pageList.value !== page || pageAt(placeOf(panes[0].frame), shop, pages) !== page) {
-        const settled = new Promise((done) => { root.addEventListener('ikat:settled', done, { once: true }); });
-        open(page);
-        await settled;
-      }
-      const target = panes[0].frame.contentDocument.body.querySelectorAll('*')[element];
-      target?.closest('details')?.setAttribute('open', '');
-      target?.scrollIntoView({ block: 'center', behavior: 'instant' });
-      lit = { [page]: [element] };
-      light();
+    /** Goes to one element of a page, by its number, lights it up and brings it into view. */
+    async visit(page, number) {
+      const element = (await showing(page)).body.querySelectorAll('*')[number];
+      if (element) show(element);
+    },
+    /**
+     * Brings a place into sight and marks it for a moment.
+     *
+     * @param place { page, part, element, isEverywhere } of WindowPlace
+     */
+    async bring({ page, part, element: number, isEverywhere }) {
+      if (state.view === 'bases') return;
+      if (!panes[0].isSettled) await onceSettled();
+      const find = (doc) => (number === null ? doc.querySelector(`[data-part="${CSS.escape(part)}"]`) : doc.body.querySelectorAll('*')[number]);
+      const here = isEverywhere ? find(panes[0].frame.contentDocument) : null;
+      const element = here ?? find(await showing(page));
+      if (!element || element.localName === 'body') return;
+      show(element);
+      const marked = lit;
+      setTimeout(() => { if (lit === marked) this.light({}); }, MARKED);
     },
     light(places) { lit = places; light(); },
     open,

@@ -1,4 +1,4 @@
-<form id="state">
+<form id="state" @if ($panel->shows() !== null) data-shows="{{ $panel->shows()->toJson() }}" @endif>
   <input type="hidden" name="seen" value="{{ $bench->look->head }}">
   <input type="hidden" name="step" value="{{ $bench->step->key() }}">
   @foreach ($panel->state() as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach

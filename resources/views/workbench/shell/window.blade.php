@@ -5,8 +5,9 @@
     <label>Page <select class="min-h-6.5 max-w-[120px] bg-transparent font-semibold *:bg-white" data-page>
       @foreach (['Pages' => false, 'When something happened' => true] as $group => $areStates)
       <optgroup label="{{ $group }}">
-        @foreach ($bench->pages->paths() as $key => $path)@if (SamplePages::isState($key) === $areStates)<option value="{{ $key }}"
-          data-path="{{ $path }}">{{ SamplePages::labels()[$key] }}</option>@endif @endforeach
+        @foreach ($bench->pages->paths() as $key => $path)
+        @if (SamplePages::isState($key) === $areStates)<option value="{{ $key }}" data-path="{{ $path }}" @selected($key === $panel->shows()?->page)>{{ SamplePages::labels()[$key] }}</option>@endif
+        @endforeach
       </optgroup>
       @endforeach
     </select></label>

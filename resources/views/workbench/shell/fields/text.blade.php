@@ -4,7 +4,8 @@
 @if ($setting->type->inColors)
 @php($scheme = $bench->schemeAround($setting))
 <span class="field-label" id="{{ $id }}-label">{{ $setting->label }}</span>
-<div @class(['words-field w-full border border-edge px-2 py-0.75', 'is-heading' => str_ends_with($setting->path, 'heading'), "scheme-$scheme"]) id="{{ $id }}" @if ($edits) contenteditable="true" @else tabindex="0"
+<div @class(['words-field w-full border border-edge px-2 py-0.75', 'is-heading' => str_ends_with($setting->path, 'heading'), "scheme-$scheme"])
+  id="{{ $id }}" @if ($edits) contenteditable="true" @else tabindex="0"
   aria-readonly="true" @endif
   role="textbox" aria-labelledby="{{ $id }}-label" @if ($setting->type->max > 120) aria-multiline="true" @endif spellcheck="true"
   data-most="{{ $setting->type->max }}">{{ ColoredHtml::html((string) $value) }}</div>

@@ -1,0 +1,66 @@
+// The window follows the work: what is opened on the bench comes into sight there, and is marked for a moment.
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { BASE, noAxeFindings, settled, shopFrame, signedIn } from './support.mjs';
+
+const { page } = await signedIn();
+
+const LOOK = `${BASE}/workbench/looks/1`;
+const shownPage = () => new URL(shopFrame(page).url()).pathname.replace(/^\/preview\/\d+\/[^/]+\/shop\/[^/]+/, '');
+const marks = () => page.locator('.reach-lights rect:not(.halo-box)').count();
+const isSeen = (part) => shopFrame(page).evaluate((key) => {
+  const { top, bottom } = document.querySelector(`[data-part="${key}"]`).getBoundingClientRect();
+  return bottom > 0 && top < innerHeight;
+}, part);
+
+/** Waits until the window shows a part and has marked it. */
+async function brings(part, path) {
+  await page.waitForFunction(() => document.querySelector('.reach-lights rect'));
+  assert.match(shownPage(), path);
+  assert.equal(await isSeen(part), true, part);
+}
+
+for (const [address, part, path] of [
+  ['products?open_part=grid', 'grid', /^\/category\//],
+  ['products?open_part=product', 'product', /^\/product\//],
+  ['checkout?open_part=checkout', 'checkout', /^\/checkout$/],
+  ['checkout?open_part=cart', 'cart', /^\/cart$/],
+  ['pages?open_part=band-newsletter-1', 'band-newsletter-1', /^\/$/],
+  ['footer?open_part=block-links-2', 'block-links-2', /^\/$/],
+  ['header?open_part=message-message-1', 'message-message-1', /^\/$/],
+  ['logo', 'logo', /^\/$/],
+]) {
+  test(`${address} opens on the page where it shows`, async () => {
+    await page.goto(`${LOOK}/${address}`);
+    await brings(part, path);
+    await settled(page);
+    assert.equal(await marks(), 1);
+    await page.waitForFunction(() => !document.querySelector('.reach-lights rect'));
+  });
+}
+
+test('an item of a list is brought into sight when it is opened, and a part of every page where the window is', async () => {
+  await page.goto(`${LOOK}/pages?open_part=home`);
+  await settled(page);
+  await page.locator('.item-name', { hasText: 'Newsletter' }).click();
+  await brings('band-newsletter-1', /^\/$/);
+  await page.locator('[data-page]').selectOption('product');
+  await settled(page);
+  await page.locator('.step', { hasText: 'Footer' }).click();
+  await page.waitForFunction(() => document.querySelector('#bench h1').textContent === 'Footer');
+  await page.locator('.item-name').first().click();
+  await brings((await page.locator('.item.is-open').getAttribute('data-name')).replace(/^/, 'block-'), /^\/product\//);
+  await page.locator('.step', { hasText: 'Products' }).click();
+  await brings('grid', /^\/category\//);
+  await noAxeFindings(page, 'a step that was followed');
+});
+
+test('a band that is added comes into sight', async () => {
+  await page.goto(`${LOOK}/pages?open_part=home`);
+  await settled(page);
+  await page.locator('.items .act', { hasText: 'Gallery' }).click();
+  await page.waitForFunction(() => document.querySelector('#p-item')?.textContent.startsWith('Gallery'));
+  await brings('band-gallery-1', /^\/$/);
+  await page.locator('[data-press=undo]').click();
+  await page.waitForFunction(() => !document.querySelector('.item[data-name=gallery-1]'));
+});
