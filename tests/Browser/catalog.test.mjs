@@ -3,7 +3,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import { another, openFull, readPage } from './catalog.mjs';
-import { BASE, change, redo, startBrowser, undo } from './support.mjs';
+import { BASE, change, redo, startBrowser, still, undo } from './support.mjs';
 
 let browser;
 let page;
@@ -55,7 +55,7 @@ async function look(key, view) {
   if (view.hover && (await page.locator(view.hover).count()) > 0) await page.locator(view.hover).first().hover();
   if (view.scroll) await page.evaluate((y) => scrollTo({ top: y, behavior: 'instant' }), view.scroll);
   await page.evaluate(() => document.fonts.ready);
-  if (view.open || view.hover || view.scroll) await page.waitForTimeout(60);
+  if (view.open || view.hover || view.scroll) await still(page);
   return page.evaluate(readPage);
 }
 
@@ -169,7 +169,7 @@ async function cssEffect(setting, css, places) {
       if (open.name !== name) open = { name, snapshot: await look(key, view) };
       const before = open.snapshot;
       await page.evaluate(([property, value]) => document.documentElement.style.setProperty(property, value), [setting.property, css]);
-      await page.waitForTimeout(view.open || view.hover || view.scroll ? 250 : 20);
+      await still(page);
       const after = await page.evaluate(readPage);
       await page.evaluate((property) => document.documentElement.style.removeProperty(property), setting.property);
       const differing = (test) => after.flatMap((e, i) => (test(e, before[i]) ? [i] : []));

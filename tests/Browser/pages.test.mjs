@@ -1,7 +1,7 @@
 // Every page of the shop and every step of the workbench: axe, reflow, no script needed, nothing from elsewhere.
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
-import { BASE, edited, noAxeFindings, openPage, settled, signIn, SHOP, startBrowser } from './support.mjs';
+import { BASE, SHOP, edited, noAxeFindings, openPage, settled, signIn, startBrowser, still } from './support.mjs';
 
 let browser;
 before(async () => { browser = await startBrowser(); });
@@ -62,7 +62,7 @@ test('the workbench holds from 1024 to 2560 wide, and at 200% zoom nothing of it
   await signIn(page);
   for (const [width, height] of [[1024, 768], [1280, 800], [1920, 1080], [2560, 1440]]) {
     await page.setViewportSize({ width, height });
-    await page.waitForTimeout(150);
+    await still(page);
     const fits = await page.evaluate(() => [...document.querySelectorAll('.bar, .steps, .tape, .bench')].filter((e) => e.scrollWidth > e.clientWidth + 1).map((e) => e.className));
     assert.deepEqual(fits, [], `${width} wide`);
     assert.ok(await page.locator('.publish').first().isVisible());

@@ -1,7 +1,7 @@
 // Colors beyond one scheme: other eyes, ready palettes, near-duplicates, files in and out.
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { BASE, change, edited, forget, noAxeFindings, settled, shopFrame, signedIn, undo } from './support.mjs';
+import { BASE, change, edited, forget, noAxeFindings, settled, shopFrame, shows, signedIn, undo } from './support.mjs';
 
 const { page } = await signedIn();
 
@@ -11,13 +11,7 @@ const posted = (press) => edited(page, press, /\/(edits|palette|take)$/);
 const undoHere = () => edited(page, () => page.locator('[data-press=undo]').click());
 
 /** Waits until a brand color of the window is what it should be. */
-async function becomes(key, expected) {
-  for (let i = 0; i < 100; i += 1) {
-    if ((await brand(key).catch(() => '')) === expected) return;
-    await page.waitForTimeout(150);
-  }
-  assert.equal(await brand(key), expected);
-}
+const becomes = (key, expected) => shows(page, () => brand(key), expected);
 
 test('the window and the pairs are seen with other eyes, and as they are again', async () => {
   await open('pairs');

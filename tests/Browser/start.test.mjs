@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import sharp from 'sharp';
-import { BASE, change, edited, forget, noAxeFindings, openPage, settled, SHOP, shopFrame, signedIn } from './support.mjs';
+import { BASE, SHOP, change, edited, forget, noAxeFindings, openPage, settled, shopFrame, shows, signedIn } from './support.mjs';
 
 const { browser, page } = await signedIn();
 
@@ -13,14 +13,7 @@ const step = async (rest, look = 1) => { await page.goto(`${BASE}/workbench/look
 const undoHere = () => edited(page, () => page.locator('[data-press=undo]').click());
 const made = (press) => edited(page, press, /\/(base|upgrade|logo|trim|version|colors|original|name|away|back|themes|remove)$/);
 /** Waits until the window shows what is read from it. */
-async function shows(read, expected) {
-  const look = () => shopFrame(page).evaluate(`(${read.toString()})(document)`).catch(() => null);
-  for (let tries = 0; tries < 200; tries += 1) {
-    if (JSON.stringify(await look()) === JSON.stringify(expected)) return;
-    await page.waitForTimeout(150);
-  }
-  assert.deepEqual(await look(), expected);
-}
+const windowShows = (read, expected) => shows(page, () => shopFrame(page).evaluate(`(${read.toString()})(document)`), expected);
 const headerForm = (doc) => doc.querySelector('.header').className.split(' ')[1];
 const ground = (doc) => doc.defaultView.getComputedStyle(doc.body).backgroundColor;
 
@@ -70,13 +63,13 @@ test('a starter is tried on by pointing and by key, leaves no trace, is taken in
   const was = await shopFrame(page).evaluate(`(${headerForm})(document)`);
   const rose = page.locator('[href*="starter=rose-attic"]');
   await rose.hover();
-  await shows(headerForm, 'logo-above');
+  await windowShows(headerForm, 'logo-above');
   await page.mouse.move(400, 500);
-  await shows(headerForm, was);
+  await windowShows(headerForm, was);
   await rose.focus();
   await page.keyboard.press('Shift+Tab');
   await page.keyboard.press('Tab');
-  await shows(headerForm, 'logo-above');
+  await windowShows(headerForm, 'logo-above');
   assert.equal(await page.locator('#state [name=seen]').inputValue(), before, 'nothing was kept');
   // On another page and device, too.
   await page.locator('[data-page]').selectOption('product');
@@ -90,10 +83,10 @@ test('a starter is tried on by pointing and by key, leaves no trace, is taken in
   assert.match(await page.locator('#bench').textContent(), /of your own changes stay/);
   await noAxeFindings(page, 'taking a starter');
   await made(() => page.getByRole('button', { name: 'Take Belfry, Rose attic' }).click());
-  await shows(headerForm, 'logo-above');
+  await windowShows(headerForm, 'logo-above');
   assert.equal(await page.locator('.base.is-now h3').textContent().then((t) => t.trim().split(/\s+/)[0]), 'Belfry');
   await undoHere();
-  await shows(headerForm, was);
+  await windowShows(headerForm, was);
   assert.equal(await page.locator('.base.is-now h3').textContent().then((t) => t.trim().split(/\s+/)[0]), 'Millrace');
 });
 
@@ -147,12 +140,12 @@ test('the logo is brought in, trimmed, sized, made readable, and the shop takes 
   await step('logo');
   await noAxeFindings(page, 'logo as words');
   await made(() => page.locator('#logo-file').setInputFiles(svg));
-  await shows((doc) => doc.querySelector('.header .logo-picture')?.getAttribute('src').endsWith('.svg') ?? false, true);
+  await windowShows((doc) => doc.querySelector('.header .logo-picture')?.getAttribute('src').endsWith('.svg') ?? false, true);
   const bench = page.locator('#bench');
   assert.match(await bench.textContent(), /Left out of the drawing: a script/);
   assert.match(await bench.textContent(), /sharp at any size/);
   await made(() => page.getByRole('button', { name: 'Trim it' }).click());
-  await shows((doc) => { const i = doc.querySelector('.header .logo-picture'); return Math.abs(i.width / i.height - 3.8) < 0.1; }, true);
+  await windowShows((doc) => { const i = doc.querySelector('.header .logo-picture'); return Math.abs(i.width / i.height - 3.8) < 0.1; }, true);
   // Dragged by its corner on the header.
   const size = async () => Number(await page.locator('#c-header-logo-size-desktop').inputValue());
   const first = await size();
@@ -163,7 +156,7 @@ test('the logo is brought in, trimmed, sized, made readable, and the shop takes 
   await page.mouse.move(grip.x + 6, grip.y + 26, { steps: 6 });
   await edited(page, () => page.mouse.up());
   assert.equal(await size(), first + 13);
-  await shows((doc) => Math.round(doc.querySelector('.header .logo-picture').getBoundingClientRect().height), Math.round(1.55 * (first + 13)));
+  await windowShows((doc) => Math.round(doc.querySelector('.header .logo-picture').getBoundingClientRect().height), Math.round(1.55 * (first + 13)));
   // Dark blue on the dark locked shop is found, and a lighter version made for it.
   assert.match(await page.locator('.step-findings').textContent(), /hard to make out: on the locked shop/);
   await noAxeFindings(page, 'logo as a picture');
@@ -222,7 +215,7 @@ test('a logo is dropped on its field, and measured over a picture, at the foot a
   assert.match(findings, /over the first band/);
   assert.match(findings, /at the foot/);
   assert.doesNotMatch(findings, /e-mail/);
-  await shows((doc) => doc.querySelectorAll('.footer-logo .logo-picture').length, 1);
+  await windowShows((doc) => doc.querySelectorAll('.footer-logo .logo-picture').length, 1);
   await undoHere();
   await undoHere();
   forget(page);

@@ -102,7 +102,28 @@ export const redo = (page) => write(page, 'redo', {});
 /** Waits until the shop window has loaded and no request of the bench is under way. */
 export async function settled(page) {
   await page.waitForFunction(() => !document.querySelector('.htmx-request, [aria-busy=true]') && [...document.querySelectorAll('iframe')].every((f) => f.contentDocument?.readyState === 'complete' && f.contentDocument.body?.childElementCount > 0));
-  await page.waitForTimeout(150);
+  await still(page);
+}
+
+/** Waits until what moves has come to its end: two pictures are drawn, and no transition is under way. */
+export const still = (page) => page.evaluate(async () => {
+  const drawn = () => new Promise((done) => { requestAnimationFrame(() => requestAnimationFrame(done)); });
+  await drawn();
+  const moving = document.getAnimations().filter((animation) => animation.effect?.getComputedTiming().endTime !== Infinity);
+  await Promise.all(moving.map((animation) => animation.finished.catch(() => null)));
+  await drawn();
+});
+
+/** Waits until what is read is what is expected: a window that reads its pages again shows it a moment after an edit. */
+export async function shows(page, read, expected) {
+  const until = Date.now() + 40_000;
+  let found = null;
+  do {
+    found = await read().catch(() => null);
+    if (JSON.stringify(found) === JSON.stringify(expected)) return;
+    await still(page);
+  } while (Date.now() < until);
+  assert.deepEqual(found, expected);
 }
 
 /** Does something, and waits for the answer of the edit it makes. */

@@ -5,31 +5,22 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import sharp from 'sharp';
-import { BASE, change, edited, noAxeFindings, openPage, settled, shopFrame, signedIn, undo } from './support.mjs';
+import { BASE, change, edited, noAxeFindings, openPage, settled, shopFrame, shows, signedIn, still, undo } from './support.mjs';
 
 const { browser, page } = await signedIn();
 
 const step = async (rest) => { await page.goto(`${BASE}/workbench/looks/1/${rest}`); await settled(page); };
 const bands = () => shopFrame(page).evaluate(() => [...document.querySelectorAll('[data-part^=band-]')].map((e) => e.dataset.part.slice(5)));
-/** The window reads its pages again a moment after an edit: what it shows is waited for, not taken at once. */
-async function shows(read, expected) {
-  for (let tries = 0; tries < 400; tries += 1) {
-    const found = await read().catch(() => null);
-    if (JSON.stringify(found) === JSON.stringify(expected)) return;
-    await page.waitForTimeout(100);
-  }
-  assert.deepEqual(await read(), expected);
-}
 const undoHere = () => edited(page, () => page.locator('[data-press=undo]').click());
 
 test('bands are added, ordered by button and by dragging, hidden, deleted, and all of it is undone', async () => {
   await step('pages?open_part=home');
   const first = ['lead-1', 'row-1', 'words-1', 'columns-1', 'newsletter-1'];
-  await shows(bands, first);
+  await shows(page, bands, first);
   await edited(page, () => page.getByRole('button', { name: 'Move Words up' }).click());
-  await shows(bands, ['lead-1', 'words-1', 'row-1', 'columns-1', 'newsletter-1']);
+  await shows(page, bands, ['lead-1', 'words-1', 'row-1', 'columns-1', 'newsletter-1']);
   await edited(page, () => page.getByRole('button', { name: 'gallery', exact: true }).click());
-  await shows(bands, ['lead-1', 'words-1', 'row-1', 'columns-1', 'newsletter-1', 'gallery-1']);
+  await shows(page, bands, ['lead-1', 'words-1', 'row-1', 'columns-1', 'newsletter-1', 'gallery-1']);
   assert.equal(await page.locator('#p-item').textContent(), 'Gallery', 'what was added is open');
   // Dragged by its handle to the top; the place where it would drop is dyed.
   const handle = await page.locator('[data-name=newsletter-1] .grip-handle').boundingBox();
@@ -39,21 +30,21 @@ test('bands are added, ordered by button and by dragging, hidden, deleted, and a
   await page.mouse.move(top.x + 20, top.y + 20, { steps: 12 });
   await page.waitForSelector('.drop-place');
   await edited(page, async () => { await page.mouse.move(top.x + 20, top.y + 3, { steps: 4 }); await page.mouse.up(); });
-  await shows(bands, ['newsletter-1', 'lead-1', 'words-1', 'row-1', 'columns-1', 'gallery-1']);
+  await shows(page, bands, ['newsletter-1', 'lead-1', 'words-1', 'row-1', 'columns-1', 'gallery-1']);
   await edited(page, () => page.getByRole('button', { name: 'Hide Words' }).click());
-  await shows(bands, ['newsletter-1', 'lead-1', 'row-1', 'columns-1', 'gallery-1']);
+  await shows(page, bands, ['newsletter-1', 'lead-1', 'row-1', 'columns-1', 'gallery-1']);
   await edited(page, () => page.getByRole('button', { name: 'Delete Product row' }).click());
-  await shows(bands, ['newsletter-1', 'lead-1', 'columns-1', 'gallery-1']);
+  await shows(page, bands, ['newsletter-1', 'lead-1', 'columns-1', 'gallery-1']);
   await noAxeFindings(page, 'pages with a list');
   for (let i = 0; i < 5; i += 1) await undoHere();
-  await shows(bands, first);
+  await shows(page, bands, first);
 });
 
 test('with the keyboard alone: a band is moved and keeps its focus', async () => {
   await step('pages?open_part=home');
   await page.getByRole('button', { name: 'Move Words up' }).focus();
   await edited(page, () => page.keyboard.press('Enter'));
-  await shows(bands, ['lead-1', 'words-1', 'row-1', 'columns-1', 'newsletter-1']);
+  await shows(page, bands, ['lead-1', 'words-1', 'row-1', 'columns-1', 'newsletter-1']);
   assert.equal(await page.evaluate(() => document.activeElement.ariaLabel), 'Move Words up');
   await edited(page, () => page.keyboard.press('Control+z'));
 });
@@ -63,11 +54,11 @@ test('products are picked by hand and put in order', async () => {
   await edited(page, () => page.locator('#c-band-row-1-source').selectOption('hand'));
   for (const slug of ['moth-paper-globe', 'reed-drum-lantern']) await edited(page, () => page.locator('#c-band-row-1-products').selectOption(slug));
   const shown = () => shopFrame(page).evaluate(() => [...document.querySelectorAll('[data-part=band-row-1] .card-name a')].map((a) => a.href.split('/').pop()));
-  await shows(shown, ['moth-paper-globe', 'reed-drum-lantern']);
+  await shows(page, shown, ['moth-paper-globe', 'reed-drum-lantern']);
   await edited(page, () => page.getByRole('button', { name: 'Move Reed drum lantern up' }).click());
-  await shows(shown, ['reed-drum-lantern', 'moth-paper-globe']);
+  await shows(page, shown, ['reed-drum-lantern', 'moth-paper-globe']);
   await edited(page, () => page.getByRole('button', { name: 'Take out Reed drum lantern' }).click());
-  await shows(shown, ['moth-paper-globe']);
+  await shows(page, shown, ['moth-paper-globe']);
   for (let i = 0; i < 5; i += 1) await undoHere();
 });
 
@@ -155,10 +146,10 @@ test('a header that stays never covers what has the focus or is linked to (WCAG 
           if (found) covered.push(`${how} ${found}`);
         };
         for (let i = 0; i < 30; i += 1) { await page.keyboard.press('Tab'); await check('forward'); }
-        for (let i = 0; i < 15; i += 1) { await page.keyboard.press('Shift+Tab'); await page.waitForTimeout(15); await check('back'); }
+        for (let i = 0; i < 15; i += 1) { await page.keyboard.press('Shift+Tab'); await still(page); await check('back'); }
         assert.deepEqual(covered, [], `${sticky} ${place} ${viewport.width}`);
         await page.goto(`${BASE}/preview/1/now/shop/wrenfold/#heading-words-1`);
-        await page.waitForTimeout(80);
+        await still(page);
         const gap = await page.evaluate(() => document.querySelector('#heading-words-1').getBoundingClientRect().top - (getComputedStyle(document.querySelector('.header')).position === 'sticky' ? document.querySelector('.header').getBoundingClientRect().bottom : 0));
         assert.ok(gap >= 0, `${sticky} ${place}: the heading stands ${gap} px under the header`);
       }
@@ -192,15 +183,18 @@ test('a header smaller when scrolled, and one that comes back on scrolling up', 
 test('messages in turn can be paused, and the bar closed for good', async () => {
   await change(page, { 'message.message-2.show': 'on', 'announcement.turn': 'turn', 'announcement.pace': '4', 'announcement.dismiss': 'on' });
   const visitor = await openPage(browser, { reducedMotion: 'no-preference', storageState: await page.context().storageState() });
+  await visitor.clock.install();
   await visitor.goto(`${BASE}/preview/1/now/shop/wrenfold/`);
   const shown = () => visitor.locator('.announcement li:not([hidden])').textContent();
   const first = await shown();
-  await visitor.waitForFunction((was) => document.querySelector('.announcement li:not([hidden])').textContent !== was, first, { timeout: 60_000 });
+  await visitor.clock.runFor(4100);
+  assert.notEqual(await shown(), first);
   await visitor.getByRole('button', { name: 'Pause the messages' }).click();
   await visitor.mouse.move(600, 500);
   const held = await shown();
-  await visitor.waitForTimeout(4600);
+  await visitor.clock.runFor(20_000);
   assert.equal(await shown(), held);
+  await visitor.clock.resume();
   await noAxeFindings(visitor, 'messages in turn');
   await visitor.getByRole('button', { name: 'Close the announcement' }).click();
   await visitor.reload();
@@ -218,7 +212,9 @@ test('nothing moves under the reader, even when the fonts come late', async () =
   for (const path of ['/', '/category/paper-lanterns', '/product/heron-folding-lantern']) {
     await visitor.goto(`${BASE}/shop/wrenfold${path}`);
     assert.ok(await visitor.evaluate(() => document.querySelector('h1').getBoundingClientRect().height > 0));
-    await visitor.waitForTimeout(1800);
+    await visitor.waitForLoadState('networkidle');
+    await visitor.evaluate(() => document.fonts.ready);
+    await still(visitor);
     assert.equal(await visitor.evaluate(() => window.shifted), 0, path);
   }
 });
