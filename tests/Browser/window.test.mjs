@@ -7,17 +7,18 @@ const { page } = await signedIn();
 
 const LOOK = `${BASE}/workbench/looks/1`;
 const shownPage = () => new URL(shopFrame(page).url()).pathname.replace(/^\/preview\/\d+\/[^/]+\/shop\/[^/]+/, '');
-const isSeen = (part) => shopFrame(page).evaluate((key) => {
-  const { top, bottom } = document.querySelector(`[data-part="${key}"]`).getBoundingClientRect();
-  return bottom > 0 && top < innerHeight;
-}, part);
+const unmarked = () => page.waitForFunction(() => !document.querySelector('.reach-lights rect'));
 
-/** Waits until the window shows a part and has marked it. */
+/** Waits until a part is in sight in the window and its own mark, and no other, stands around it. */
 async function brings(part, path) {
-  const lights = await page.waitForFunction(() => document.querySelectorAll('.reach-lights rect:not(.halo-box)').length);
-  assert.equal(await lights.jsonValue(), 1, part);
+  await page.waitForFunction((key) => {
+    const frame = document.querySelector('iframe[name="shop-window"]');
+    const box = frame?.contentDocument?.querySelector(`[data-part="${key}"]`)?.getBoundingClientRect();
+    const marks = [...document.querySelectorAll('.reach-lights rect:not(.halo-box)')];
+    const scale = frame ? frame.getBoundingClientRect().width / frame.clientWidth : 1;
+    return box && box.bottom > 0 && box.top < frame.clientHeight && marks.length === 1 && Math.abs(Number(marks[0].getAttribute('y')) - box.top * scale) < 1;
+  }, part);
   assert.match(shownPage(), path);
-  assert.equal(await isSeen(part), true, part);
 }
 
 for (const [address, part, path] of [
@@ -33,13 +34,14 @@ for (const [address, part, path] of [
   test(`${address} opens on the page where it shows`, async () => {
     await page.goto(`${LOOK}/${address}`);
     await brings(part, path);
-    await page.waitForFunction(() => !document.querySelector('.reach-lights rect'));
+    await unmarked();
   });
 }
 
 test('an item of a list is brought into sight when it is opened, and a part of every page where the window is', async () => {
   await page.goto(`${LOOK}/pages?open_part=home`);
   await settled(page);
+  await unmarked();
   await page.locator('.item-name', { hasText: 'Newsletter' }).click();
   await brings('band-newsletter-1', /^\/$/);
   await page.locator('[data-page]').selectOption('product');
@@ -56,6 +58,7 @@ test('an item of a list is brought into sight when it is opened, and a part of e
 test('a band that is added comes into sight', async () => {
   await page.goto(`${LOOK}/pages?open_part=home`);
   await settled(page);
+  await unmarked();
   await page.locator('.items .act', { hasText: 'Gallery' }).click();
   await page.waitForFunction(() => document.querySelector('#p-item')?.textContent.startsWith('Gallery'));
   await brings('band-gallery-1', /^\/$/);

@@ -34,7 +34,7 @@ export function startWindow(root) {
   const documents = () => frames().map((frame) => frame.contentDocument);
   const everywhere = () => [document, ...documents()];
 
-  const busy = startBusy(root);
+  const { busy, idle } = startBusy(root);
   const live = startLiveValues(everywhere);
   const dark = startDark(root.querySelector('[data-dark]'), everywhere);
   const seam = startSeam(root, () => panes, signal);
@@ -66,10 +66,13 @@ export function startWindow(root) {
 
   /** A page has come into its frame: it is dressed, kept inside the window and watched. */
   function settle(pane) {
-    pane.isSettled = true;
     const { frame } = pane;
     const doc = frame.contentDocument;
     if (!doc) return;
+    // Where a page stands is the window's to say, not what the browser remembers of it.
+    doc.defaultView.history.scrollRestoration = 'manual';
+    if (pane.top) doc.defaultView.scrollTo({ top: pane.top, behavior: 'instant' });
+    delete pane.top;
     live.apply(doc);
     dark.apply(doc);
     watchPointing(root, doc, () => state.pointing, () => pageOf(pane));
@@ -151,11 +154,10 @@ export function startWindow(root) {
 
   /** Reads the frames' pages again, each by its own way, without losing the place. */
   function readAgain(read) {
-    for (const frame of frames()) {
-      busy(frame, true);
-      const top = frame.contentWindow.scrollY;
-      frame.addEventListener('load', () => frame.contentWindow.scrollTo({ top, behavior: 'instant' }), { once: true });
-      read(frame.contentWindow.location, placeOf(frame));
+    for (const pane of panes.filter(({ frame }) => frames().includes(frame))) {
+      busy(pane.frame, true);
+      pane.top = pane.frame.contentWindow.scrollY;
+      read(pane.frame.contentWindow.location, placeOf(pane.frame));
     }
   }
 
@@ -249,7 +251,8 @@ export function startWindow(root) {
      */
     async bring({ page, part, element: number, isEverywhere }) {
       if (state.view === 'bases') return;
-      if (!panes[0].isSettled) await onceSettled();
+      // After an edit the page is read again: what is looked for may only be on the new one.
+      await idle();
       const find = (doc) => (number === null ? doc.querySelector(`[data-part="${CSS.escape(part)}"]`) : doc.body.querySelectorAll('*')[number]);
       const here = isEverywhere ? find(panes[0].frame.contentDocument) : null;
       const element = here ?? find(await showing(page));
