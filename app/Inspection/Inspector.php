@@ -27,6 +27,7 @@ use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Reach\PageReader;
 use Ikat\Core\Reach\PairUse;
+use Ikat\Core\Reach\PlaceMap;
 use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Reach\StyleRule;
 use Ikat\Core\Reach\Stylesheet;
@@ -40,7 +41,7 @@ use Ikat\Core\Reach\Stylesheet;
 final class Inspector
 {
     /** Raised when the index's own form changes. */
-    private const FORM = 13;
+    private const FORM = 14;
 
     /** Files: an index for each page of each state, and parsed stylesheets. */
     private const KEEP = 1500;
@@ -236,7 +237,7 @@ final class Inspector
 
     private function stored(string $key): ?ReachIndex
     {
-        return $this->kept($key, [ReachIndex::class, PairUse::class]);
+        return $this->kept($key, [ReachIndex::class, PlaceMap::class, PairUse::class]);
     }
 
     private function store(string $key, ReachIndex $index): ReachIndex

@@ -32,6 +32,9 @@ final class ThemeShelf
     /** @var array<string, Theme> by name and version */
     private array $themes = [];
 
+    /** @var array<string, string> theme and version => name of its stylesheet */
+    private array $sheets = [];
+
     /** @param string $shipped folder of the themes that ship with Ikat: name/version/ */
     public function __construct(private readonly string $shipped, private readonly CurrentStore $store) {}
 
@@ -117,13 +120,14 @@ final class ThemeShelf
     /** Content-hashed file name of a theme's stylesheet. */
     public function stylesheetName(Theme $theme): string
     {
-        return $theme->name.'-'.substr(hash('sha256', $this->stylesheet($theme)), 0, 20).'.css';
+        return $this->sheets["$theme->name $theme->version"] ??=
+            $theme->name.'-'.substr(hash('sha256', $this->stylesheet($theme)), 0, 20).'.css';
     }
 
     /** Forgets what was read, after the store's own shelf has changed. */
     public function forget(): void
     {
-        $this->rows = $this->brought = $this->themes = [];
+        $this->rows = $this->brought = $this->themes = $this->sheets = [];
     }
 
     /** @throws MissingTheme */

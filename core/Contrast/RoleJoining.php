@@ -40,7 +40,7 @@ final class RoleJoining
                 continue;
             }
             // The role itself: what is derived from it, the ring of the focus, say, shows in many more places.
-            $places = array_sum(array_map(count(...), $input->get(ReachIndex::class)->uses[SettingPath::property($its)] ?? []));
+            $places = array_sum(array_map(count(...), $input->get(ReachIndex::class)->uses->of(SettingPath::property($its))));
             if ($places === 0) {
                 continue;
             }

@@ -95,7 +95,7 @@ final class ColorCensus
             if (! $resolution->setting->type instanceof ColorType || $set === null || $set->isDark) {
                 continue;
             }
-            foreach (array_keys($input->get(ReachIndex::class)->uses[SettingPath::property($path)] ?? []) as $page) {
+            foreach (array_keys($input->get(ReachIndex::class)->uses->of(SettingPath::property($path))) as $page) {
                 $pages[$page]['colors'][(string) $resolution->value] = true;
                 $pages[$page]['schemes'][$set->scheme][(string) $resolution->value] = true;
             }

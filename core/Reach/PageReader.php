@@ -86,16 +86,16 @@ final class PageReader
         $reader->read($html);
 
         return new ReachIndex(
-            $reader->uses,
-            $reader->covered,
+            new PlaceMap($reader->uses),
+            new PlaceMap($reader->covered),
             $reader->coveredBy,
-            $reader->words,
-            $reader->parts,
+            new PlaceMap($reader->words),
+            new PlaceMap($reader->parts),
             $reader->pairs->found,
             [$page],
-            $reader->latent['uses'],
-            $reader->latent['words'],
-            $reader->latent['parts'],
+            new PlaceMap($reader->latent['uses']),
+            new PlaceMap($reader->latent['words']),
+            new PlaceMap($reader->latent['parts']),
         );
     }
 

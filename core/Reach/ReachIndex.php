@@ -26,29 +26,28 @@ use Ikat\Core\Setting\Type\TextType;
 final readonly class ReachIndex
 {
     /**
-     * @param array<string, array<string, list<int>>> $uses root custom property => page => elements
-     * @param array<string, array<string, list<int>>> $covered where a rule uses it but another rule wins
+     * @param PlaceMap $uses where a root custom property shows
+     * @param PlaceMap $covered where a rule uses one but another rule wins
      * @param array<string, string> $coveredBy root custom property => what wins there
-     * @param array<string, array<string, list<int>>> $words setting path => page => elements that show its words
-     * @param array<string, array<string, list<int>>> $parts part => page => its elements
+     * @param PlaceMap $words where elements show the words of a setting, by its path
+     * @param PlaceMap $parts the elements of a part
      * @param array<string, PairUse> $pairs
      * @param list<string> $pages
-     * @param array<string, array<string, list<int>>> $latentUses as uses, where it shows only once something is opened, pointed at or
-     *     focused
-     * @param array<string, array<string, list<int>>> $latentWords as words, the same
-     * @param array<string, array<string, list<int>>> $latentParts as parts, the same
+     * @param PlaceMap $latentUses as uses, where it shows only once something is opened, pointed at or focused
+     * @param PlaceMap $latentWords as words, the same
+     * @param PlaceMap $latentParts as parts, the same
      */
     public function __construct(
-        public array $uses,
-        public array $covered,
+        public PlaceMap $uses,
+        public PlaceMap $covered,
         public array $coveredBy,
-        public array $words,
-        public array $parts,
+        public PlaceMap $words,
+        public PlaceMap $parts,
         public array $pairs,
         public array $pages,
-        public array $latentUses = [],
-        public array $latentWords = [],
-        public array $latentParts = [],
+        public PlaceMap $latentUses = new PlaceMap(),
+        public PlaceMap $latentWords = new PlaceMap(),
+        public PlaceMap $latentParts = new PlaceMap(),
     ) {}
 
     /** @param iterable<self> $indexes of different pages */
@@ -62,7 +61,7 @@ final readonly class ReachIndex
                 [&$latentUses, $index->latentUses], [&$latentWords, $index->latentWords], [&$latentParts, $index->latentParts],
             ];
             foreach ($kinds as [&$all, $own]) {
-                foreach ($own as $key => $places) {
+                foreach ($own->all() as $key => $places) {
                     $all[$key] = ($all[$key] ?? []) + $places;
                 }
             }
@@ -85,16 +84,16 @@ final readonly class ReachIndex
         }
 
         return new self(
-            $uses,
-            array_diff_key($covered, $uses, $latentUses),
+            new PlaceMap($uses),
+            new PlaceMap(array_diff_key($covered, $uses, $latentUses)),
             $coveredBy,
-            $words,
-            $parts,
+            new PlaceMap($words),
+            new PlaceMap($parts),
             $pairs,
             $pages,
-            $latentUses,
-            $latentWords,
-            $latentParts,
+            new PlaceMap($latentUses),
+            new PlaceMap($latentWords),
+            new PlaceMap($latentParts),
         );
     }
 
@@ -124,15 +123,15 @@ final readonly class ReachIndex
         return array_filter($latent);
     }
 
-    /**
-     * @param array<string, array<string, list<int>>> $uses
-     * @param array<string, array<string, list<int>>> $words
-     * @param array<string, array<string, list<int>>> $parts
-     *
-     * @return array<string, list<int>>
-     */
-    private function places(string $path, ResolvedLook $look, CompiledLook $compiled, array $uses, array $words, array $parts): array
-    {
+    /** @return array<string, list<int>> */
+    private function places(
+        string $path,
+        ResolvedLook $look,
+        CompiledLook $compiled,
+        PlaceMap $uses,
+        PlaceMap $words,
+        PlaceMap $parts,
+    ): array {
         $resolution = $look->at($path);
         $setting = $resolution->setting;
         $its = SettingPath::of($path);
@@ -163,14 +162,14 @@ final readonly class ReachIndex
         }
         $found = [];
         foreach ($this->propertiesOf($path, $look, $compiled) as $property) {
-            foreach ($uses[$property] ?? [] as $page => $elements) {
+            foreach ($uses->of($property) as $page => $elements) {
                 $found[$page] = [...$found[$page] ?? [], ...$elements];
             }
         }
         if (! $setting->isCss() && $path !== ColorInventory::DARK) {
-            $found = $words[$path] ?? ($setting->type instanceof TextType ? [] : $parts[$setting->part] ?? []);
+            $found = $words->of($path) ?: ($setting->type instanceof TextType ? [] : $parts->of($setting->part));
         } elseif ($found === []) {
-            $found = $words[$path] ?? [];
+            $found = $words->of($path);
         }
 
         return self::unique($found);
@@ -236,7 +235,7 @@ final readonly class ReachIndex
         foreach ($elements as $element) {
             $found = [];
             foreach ([$this->uses, $this->words, $this->latentUses, $this->latentWords] as $places) {
-                foreach ($places as $key => $pages) {
+                foreach ($places->all() as $key => $pages) {
                     if (in_array($element, $pages[$page] ?? [], true)) {
                         $path = $byProperty[$key] ?? ($look->catalog->has($key) ? $key : null);
                         if ($path !== null) {
@@ -277,10 +276,10 @@ final readonly class ReachIndex
             );
         }
         foreach ($this->propertiesOf($path, $look, $compiled) as $property) {
-            if (isset($this->covered[$property])) {
+            if ($this->covered->has($property)) {
                 return sprintf(
                     'covered: on %s %s decides there instead',
-                    implode(', ', array_keys($this->covered[$property])),
+                    implode(', ', array_keys($this->covered->of($property))),
                     $this->inWords($this->coveredBy[$property], $look),
                 );
             }

@@ -31,6 +31,8 @@ final class LogoPanel extends ControlsPanel
     private const WITH_PICTURE = ['header.logo.dark', 'header.logo.plate'];
     private const WITHOUT_PICTURE = ['header.logo.sign'];
 
+    private string $icons = '';
+
     public function __construct(
         Bench $bench,
         TypedRequest $request,
@@ -43,6 +45,17 @@ final class LogoPanel extends ControlsPanel
     public function view(): string
     {
         return 'workbench.logo.panel';
+    }
+
+    public function prepare(): void
+    {
+        $this->icons = $this->bench->layIcons();
+    }
+
+    /** Address of the folder the draft's icons are in. */
+    public function icons(): string
+    {
+        return $this->icons;
     }
 
     public function picture(): ?Picture

@@ -61,8 +61,6 @@ final class Bench
 
     private string $sheet = '';
 
-    private string $icons = '';
-
     public function __construct(
         private readonly TypedRequest $request,
         public readonly Look $look,
@@ -80,15 +78,13 @@ final class Bench
         $this->snapshot = $looks->of($look);
     }
 
-    /** Does what writes, so that views only read: measures are kept, and the stylesheet and icons laid where they are found. */
+    /** Does what writes, so that views only read: measures are kept, and the stylesheet and what the panel needs laid where it is found. */
     public function prepare(): self
     {
         $this->findings();
         $this->lastReach();
         $this->sheet = '/'.config('ikat.files').'/'.$this->looks->layOut($this->snapshot);
-        $this->icons = $this->drafts
-            ->context($this->look, Visitor::looking($this->look->storefront), PreviewMoment::now())
-            ?->layIcons() ?? '';
+        $this->panel()->prepare();
 
         return $this;
     }
@@ -217,10 +213,12 @@ final class Bench
         return $this->pictures->one($name);
     }
 
-    /** Address of the folder the draft's icons are in. */
-    public function icons(): string
+    /** Lays the draft's icons where they are found, and answers the address of their folder. */
+    public function layIcons(): string
     {
-        return $this->icons;
+        $visitor = Visitor::looking($this->look->storefront);
+
+        return $this->drafts->context($this->look, $visitor, PreviewMoment::now())?->layIcons() ?? '';
     }
 
     /** Address of the stylesheet of the look as it is now. */

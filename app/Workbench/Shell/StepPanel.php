@@ -22,6 +22,9 @@ abstract class StepPanel
         $this->asked = array_map($request->word(...), array_combine(static::ASKED, static::ASKED));
     }
 
+    /** Does what writes for it, before anything is shown: while a view is rendered nothing is written. */
+    public function prepare(): void {}
+
     /** Template of the panel; it is given bench and panel. */
     abstract public function view(): string;
 

@@ -41,7 +41,8 @@ final readonly class WindowPlace
         return match (true) {
             isset(self::PAGES[$part]) => new self(...self::PAGES[$part]),
             $prefix === 'band' => new self('home', $part),
-            in_array($part, self::EVERYWHERE, true), $prefix === 'block', $prefix === 'message' => new self('home', $part, isEverywhere: true),
+            in_array($part, self::EVERYWHERE, true), $prefix === 'block',
+            $prefix === 'message' => new self('home', $part, isEverywhere: true),
             default => null,
         };
     }

@@ -76,7 +76,7 @@ final class SkeletonTest extends TestCase
         ];
         $one = array_map(static fn(string $key): ReachIndex => PageReader::page($sheet, $key, $pages[$key]), array_keys($pages));
         self::assertEquals(PageReader::index($sheet, $pages), ReachIndex::merged($one));
-        self::assertSame(['a' => [1]], ReachIndex::merged($one)->uses['--card-name-size']);
+        self::assertSame(['a' => [1]], ReachIndex::merged($one)->uses->of('--card-name-size'));
     }
 
     public function testASheetReadInPartsIsTheSameAsWhole(): void
@@ -95,8 +95,8 @@ final class SkeletonTest extends TestCase
             Stylesheet::parse(self::CSS),
             ['a' => self::page('<div class="card"><p>y</p></div><div class="card plain"><p>z</p></div>')],
         );
-        self::assertArrayNotHasKey('--never', $index->uses);
-        self::assertSame(['a' => [1]], $index->uses['--scheme-day-soft'], 'what :not() speaks of need not be there');
+        self::assertFalse($index->uses->has('--never'));
+        self::assertSame(['a' => [1]], $index->uses->of('--scheme-day-soft'), 'what :not() speaks of need not be there');
     }
 
     public function testWhatTheBodySetsShowsOnItsChildren(): void
@@ -106,8 +106,8 @@ final class SkeletonTest extends TestCase
             Stylesheet::parse($css),
             ['a' => '<html><body><main><p>x</p></main><aside class="own">y</aside></body></html>'],
         );
-        self::assertSame(['a' => [0, 2]], $index->uses['--type-body-family']);
-        self::assertSame(['a' => [0]], $index->uses['--body-ink'], 'the aside has an ink of its own');
+        self::assertSame(['a' => [0, 2]], $index->uses->of('--type-body-family'));
+        self::assertSame(['a' => [0]], $index->uses->of('--body-ink'), 'the aside has an ink of its own');
     }
 
     public function testWordsInADisabledControlNeedNoContrast(): void

@@ -6,6 +6,8 @@
 @php($value = $input->look->text($selected))
 @php([$l, $c, $h] = Color::parse($value)->to(ColorSpace::Oklch)->coordinates())
 @php($setting = $bench->setting($selected))
+@php($to = $bench->address('edits'))
+{{-- Dozens of chips stand here in every answer: each is written out, not made as a component. --}}
 @php($axes = ['l' => ['Lightness', $l ?? 0, 1, 0.005, 100], 'c' => ['Chroma', $c ?? 0, 0.33, 0.002, 100], 'h' => ['Hue', $h ?? 0, 360, 1, 1]])
 <div class="picker grid grid-cols-[198px_minmax(0,1fr)] gap-x-3.5 gap-y-1.5" data-picker data-path="{{ $selected }}" data-property="{{ $setting->property() }}" data-value="{{ $value }}"
   data-url="{{ $bench->address('edits') }}" data-locked="{{ $edits ? '' : 'yes' }}">
@@ -26,7 +28,9 @@
     @if ($hexes !== [])
     <x-chips :$words :label="$words.': set one of these colors'">
       @foreach ($hexes as $hex)
-      <x-chip :color="$hex" :isFirst="$loop->first" :aria-label="'Set '.$hex" :title="$hex" :hx-post="$bench->address('edits')" :hx-vals="json_encode(['path' => $selected, 'value' => $hex])"/>
+      <button type="button" class="chip size-6 cursor-pointer p-0.5" tabindex="{{ $loop->first ? 0 : -1 }}" aria-label="Set {{ $hex }}" title="{{ $hex }}" hx-post="{{ $to }}"
+        hx-vals="{{ json_encode(['path' => $selected, 'value' => $hex]) }}"><svg
+        class="outline outline-thread-2" width="20" height="20" aria-hidden="true"><rect width="20" height="20" fill="{{ $hex }}"/></svg></button>
       @endforeach
     </x-chips>
     @endif

@@ -44,7 +44,7 @@
   <p class="py-0.75 text-ink-2">It is written in the heading color of whatever part it stands on, so its contrast is checked with the colors.</p>
 </x-tool>
 @endif
-@php($icons = $bench->icons())
+@php($icons = $panel->icons())
 @php($from = $look->text('icon.from'))
 @php($mark = $input->get(LogoMeasures::class))
 <x-tool id="l-icons" title="Icons" note="at true size">
