@@ -39,13 +39,16 @@ final class CieLab
      */
     public static function fromXyzD50(array $xyz): array
     {
-        $x = $xyz[0] / self::WHITE_X;
-        $y = $xyz[1];
-        $z = $xyz[2] / self::WHITE_Z;
-        $fx = $x > self::EPSILON ? $x ** (1 / 3) : (self::KAPPA * $x + 16) / 116;
-        $fy = $y > self::EPSILON ? $y ** (1 / 3) : (self::KAPPA * $y + 16) / 116;
-        $fz = $z > self::EPSILON ? $z ** (1 / 3) : (self::KAPPA * $z + 16) / 116;
+        $fx = self::compressed($xyz[0] / self::WHITE_X);
+        $fy = self::compressed($xyz[1]);
+        $fz = self::compressed($xyz[2] / self::WHITE_Z);
 
         return [116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz)];
+    }
+
+    /** @param float $share of the white's value: the cube root, and near black a straight line */
+    public static function compressed(float $share): float
+    {
+        return $share > self::EPSILON ? $share ** (1 / 3) : (self::KAPPA * $share + 16) / 116;
     }
 }

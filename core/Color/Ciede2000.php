@@ -17,7 +17,7 @@ final class Ciede2000
     /** @return float 0 for equal colors; about 1 is just visible side by side */
     public static function difference(Color $a, Color $b): float
     {
-        return self::ofLab($a->to(ColorSpace::Lab)->numbers(), $b->to(ColorSpace::Lab)->numbers());
+        return self::ofLab($a->lab(), $b->lab());
     }
 
     /**
@@ -29,7 +29,8 @@ final class Ciede2000
         [$l1, $a1, $b1] = $x;
         [$l2, $a2, $b2] = $y;
         $meanC = (sqrt($a1 * $a1 + $b1 * $b1) + sqrt($a2 * $a2 + $b2 * $b2)) / 2;
-        $c7 = $meanC ** 7;
+        $c3 = $meanC * $meanC * $meanC;
+        $c7 = $c3 * $c3 * $meanC;
         $stretch = 1.5 - 0.5 * sqrt($c7 / ($c7 + 6103515625.0)); // 25^7
         $a1 *= $stretch;
         $a2 *= $stretch;
@@ -59,7 +60,8 @@ final class Ciede2000
         $sc = 1 + 0.045 * $meanC;
         $sh = 1 + 0.015 * $meanC * $t;
         $turn = ($meanH / self::DEGREE - 275) / 25;
-        $c7 = $meanC ** 7;
+        $c3 = $meanC * $meanC * $meanC;
+        $c7 = $c3 * $c3 * $meanC;
         $rt = -sin(60 * self::DEGREE * exp(-$turn * $turn)) * 2 * sqrt($c7 / ($c7 + 6103515625.0));
 
         $dl = ($l2 - $l1) / $sl;

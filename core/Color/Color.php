@@ -69,6 +69,16 @@ final readonly class Color
         if ($space === $this->space) {
             return $this;
         }
+        $straight = $this->space !== ColorSpace::Srgb ? null : match ($space) {
+            ColorSpace::Oklab, ColorSpace::Oklch => FromSrgb::oklab($this->first, $this->second, $this->third),
+            ColorSpace::Lab => FromSrgb::lab($this->first, $this->second, $this->third),
+            default => null,
+        };
+        if ($straight !== null) {
+            [$a, $b, $c] = $space === ColorSpace::Oklch ? Cylinders::toPolar($straight, ColorSpace::OKLCH_GRAY) : $straight;
+
+            return new self($space, $a, $b, $c, $this->alpha);
+        }
         // hsl and hwb are spellings of sRGB: going straight there keeps a gray exactly gray.
         if ($space === ColorSpace::Srgb && $this->space === ColorSpace::Hsl) {
             return new self($space, ...[...Cylinders::hslToSrgb($this->numbers()), $this->alpha]);
@@ -85,6 +95,14 @@ final readonly class Color
         [$a, $b, $c] = $space->fromXyz($this->space->toXyz($this->numbers()));
 
         return new self($space, $a, $b, $c, $this->alpha);
+    }
+
+    /** @return array{float, float, float} CIE Lab, `none` read as 0 */
+    public function lab(): array
+    {
+        $straight = $this->space === ColorSpace::Srgb ? FromSrgb::lab($this->first, $this->second, $this->third) : null;
+
+        return $straight ?? $this->to(ColorSpace::Lab)->numbers();
     }
 
     public function withAlpha(float $alpha): self

@@ -27,6 +27,9 @@ enum ColorSpace: string
     case XyzD65 = 'xyz-d65';
     case XyzD50 = 'xyz-d50';
 
+    /** Chroma of Oklch below which a color is a gray, and its hue none. */
+    public const OKLCH_GRAY = 0.000004;
+
     /** The position of the hue among the three coordinates, or null for a space without one. */
     public function hueIndex(): ?int
     {
@@ -87,7 +90,7 @@ enum ColorSpace: string
             self::Lab => CieLab::fromXyzD50(Matrices::times(Matrices::D65_TO_D50, $xyz)),
             self::Lch => Cylinders::toPolar(CieLab::fromXyzD50(Matrices::times(Matrices::D65_TO_D50, $xyz)), 0.0015),
             self::Oklab => OklabConversion::fromXyz($xyz),
-            self::Oklch => Cylinders::toPolar(OklabConversion::fromXyz($xyz), 0.000004),
+            self::Oklch => Cylinders::toPolar(OklabConversion::fromXyz($xyz), self::OKLCH_GRAY),
             self::DisplayP3 => self::encodeSrgb(Matrices::times(Matrices::XYZ_TO_P3, $xyz)),
             self::A98Rgb => array_map(Transfer::linearToA98(...), Matrices::times(Matrices::XYZ_TO_A98, $xyz)),
             self::ProphotoRgb => array_map(
