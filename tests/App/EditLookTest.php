@@ -192,4 +192,10 @@ final class EditLookTest extends AppTestCase
         ])->getContent();
         self::assertFalse($sections($other)['t-ready']);
     }
+
+    public function testANumberIsNoSetting(): void
+    {
+        $this->edit(['path' => '-1', 'value' => 'x'])->assertStatus(422)->assertSee('There is no setting');
+        $this->edit(['changes' => '{"7": "x", "brand.warm": "#8a2f06"}'])->assertStatus(422)->assertSee('There is no setting');
+    }
 }

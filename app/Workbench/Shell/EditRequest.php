@@ -27,19 +27,29 @@ final class EditRequest extends TypedRequest
         ];
     }
 
-    /** @return array<string, mixed> path => value; null brings the original back */
+    /**
+     * @return array<string, mixed> path => value; null brings the original back
+     *
+     * @throws ValidationException when it is not paths and values
+     */
     public function changes(): array
     {
         $several = $this->input('changes');
-        if (is_string($several)) {
-            return $this->several($several);
+        $changes = is_string($several)
+            ? $this->several($several)
+            : [(string) $this->input('path') => $this->boolean('original') ? null : (string) $this->input('value', '')];
+        foreach (array_keys($changes) as $path) {
+            // A number is no path, and PHP would make it one again wherever it stands as a key.
+            if (is_int($path)) {
+                throw ValidationException::withMessages(["There is no setting “{$path}”. Nothing was changed; load the page again."]);
+            }
         }
 
-        return [(string) $this->input('path') => $this->boolean('original') ? null : (string) $this->input('value', '')];
+        return $changes;
     }
 
     /**
-     * @return array<string, mixed>
+     * @return array<array-key, mixed>
      *
      * @throws ValidationException when it is not paths and values
      */
@@ -50,6 +60,6 @@ final class EditRequest extends TypedRequest
             throw ValidationException::withMessages(['An edit is paths and their values. Nothing was changed; load the page again.']);
         }
 
-        return array_combine(array_map(strval(...), array_keys($changes)), array_values($changes));
+        return $changes;
     }
 }
