@@ -33,6 +33,10 @@ final class Contrast
     /** @return float 0..1 */
     public static function luminance(Color $color): float
     {
+        $straight = $color->space === ColorSpace::Srgb ? FromSrgb::luminance($color->first, $color->second, $color->third) : null;
+        if ($straight !== null) {
+            return $straight;
+        }
         $c = $color->shown();
 
         return 0.2126 * Transfer::srgbToLinear(max(0.0, $c->first ?? 0.0))

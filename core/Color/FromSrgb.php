@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Ikat\Core\Color;
 
 /**
- * From sRGB straight to the two spaces that are asked for most, for colors within its gamut: the matrices on the way are multiplied
+ * From sRGB straight to what is asked for most, Oklab, CIE Lab and luminance, for colors within its gamut: the matrices on the way are
+ * multiplied
  * beforehand, and the curves need no sign. The same as the way through XYZ but for the last digits.
  */
 final class FromSrgb
@@ -44,6 +45,23 @@ final class FromSrgb
             ($mr * $r + $mg * $g + $mb * $b) ** (1 / 3),
             ($sr * $r + $sg * $g + $sb * $b) ** (1 / 3),
         ]);
+    }
+
+    /**
+     * @param ?float $r 0..1, as the other channels
+     *
+     * @return ?float relative luminance as WCAG 2.2 defines it, 0..1; null where a channel is missing or outside the gamut
+     */
+    public static function luminance(?float $r, ?float $g, ?float $b): ?float
+    {
+        if ($r === null || $g === null || $b === null || $r < 0 || $r > 1 || $g < 0 || $g > 1 || $b < 0 || $b > 1) {
+            return null;
+        }
+        $r = $r <= 0.04045 ? $r / 12.92 : (($r + 0.055) / 1.055) ** 2.4;
+        $g = $g <= 0.04045 ? $g / 12.92 : (($g + 0.055) / 1.055) ** 2.4;
+        $b = $b <= 0.04045 ? $b / 12.92 : (($b + 0.055) / 1.055) ** 2.4;
+
+        return 0.2126 * $r + 0.7152 * $g + 0.0722 * $b;
     }
 
     /**

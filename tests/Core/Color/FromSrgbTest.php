@@ -6,6 +6,7 @@ namespace Tests\Core\Color;
 
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
+use Ikat\Core\Color\Contrast;
 use Ikat\Core\Color\Cylinders;
 use Ikat\Core\Color\FromSrgb;
 use Ikat\Core\Color\Matrices;
@@ -40,6 +41,9 @@ final class FromSrgbTest extends TestCase
                 }
             }
             self::assertSame($color->to(ColorSpace::Lab)->numbers(), $color->lab());
+            // The same channels in a space the straight way does not begin at.
+            $linear = $color->to(ColorSpace::SrgbLinear);
+            self::assertEqualsWithDelta(Contrast::luminance($linear), Contrast::luminance($color), 1e-11, $color->hex());
             self::assertEquals(
                 Cylinders::toPolar($color->to(ColorSpace::Oklab)->numbers(), ColorSpace::OKLCH_GRAY),
                 $color->to(ColorSpace::Oklch)->coordinates(),
