@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Ikat\Core\Color;
 
 /**
- * From sRGB straight to what is asked for most, Oklab, CIE Lab and luminance, for colors within its gamut: the matrices on the way are
- * multiplied
- * beforehand, and the curves need no sign. The same as the way through XYZ but for the last digits.
+ * From sRGB straight to what is asked for most, Oklab, CIE Lab and luminance, for colors within its gamut: the matrices on the way
+ * are multiplied beforehand, and the curves need no sign. The same as the way through XYZ but for the last digits.
  */
 final class FromSrgb
 {
