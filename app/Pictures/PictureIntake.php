@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pictures;
 
 use App\Files\Unwritten;
+use App\Files\WholeFile;
 use Illuminate\Http\UploadedFile;
 
 /**
@@ -59,9 +60,6 @@ class PictureIntake
         $original = self::png($image);
         // Named after its content, so that a picture of another content never has the same address.
         $base = sprintf('%d/%s-%s', $store, $name, substr(hash('sha256', $original.$picture->svg), 0, 10));
-        if (! is_dir("$this->folder/$store")) {
-            @mkdir("$this->folder/$store", 0o755, true);
-        }
         $formats = function_exists('imageavif') ? ['avif'] : [];
         $bytes = 0;
         // From the widest down, each from the one before: a large picture is gone through once.
@@ -73,15 +71,12 @@ class PictureIntake
                 : (imagescale($scaled, $w, -1, IMG_BICUBIC_FIXED) ?: throw UnusablePicture::broken($name));
             imagesavealpha($scaled, true);
             foreach (['webp', ...$formats] as $format) {
-                $bytes += self::write($scaled, "$this->folder/$base-$w.$format", $format);
+                $bytes += self::put("$this->folder/$base-$w.$format", self::encoded($scaled, $format), 'A file of the picture');
             }
         }
 
         if ($picture->svg !== null) {
-            if (@file_put_contents("$this->folder/$base.svg", $picture->svg, LOCK_EX) !== strlen($picture->svg)) {
-                throw Unwritten::because('The drawing');
-            }
-            $bytes += strlen($picture->svg);
+            $bytes += self::put("$this->folder/$base.svg", $picture->svg, 'The drawing');
         }
         $this->originals->put("$this->address/$base", $original);
 
@@ -104,17 +99,27 @@ class PictureIntake
         return (string) ob_get_clean();
     }
 
-    private static function write(\GdImage $image, string $path, string $format): int
+    private static function encoded(\GdImage $image, string $format): string
     {
-        $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
-        $isWritten = $format === 'avif' ? @imageavif($image, $part, 62, 9) : @imagewebp($image, $part, 82);
-        $bytes = (int) @filesize($part);
-        if (! $isWritten || $bytes === 0 || ! @rename($part, $path)) {
-            @unlink($part);
+        ob_start();
+        $format === 'avif' ? @imageavif($image, null, 62, 9) : @imagewebp($image, null, 82);
 
-            throw Unwritten::because('A file of the picture');
+        return (string) ob_get_clean();
+    }
+
+    /**
+     * @param string $what as a sentence names it
+     *
+     * @return int bytes
+     *
+     * @throws Unwritten
+     */
+    private static function put(string $path, string $content, string $what): int
+    {
+        if ($content === '' || ! WholeFile::put($path, $content, 0o755)) {
+            throw Unwritten::because($what);
         }
 
-        return $bytes;
+        return strlen($content);
     }
 }
