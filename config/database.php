@@ -15,13 +15,7 @@ return [
             'charset' => 'utf8mb4',
             'collation' => 'utf8mb4_unicode_ci',
             'strict' => true,
-            // Values are quoted by the driver for the connection's own characters: a question is one way there and back instead of two.
-            // That a value never becomes a second statement is seen to besides.
-            'options' => [
-                PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false),
-                PDO::ATTR_EMULATE_PREPARES => true,
-                PDO::MYSQL_ATTR_MULTI_STATEMENTS => false,
-            ],
+            'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false)],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

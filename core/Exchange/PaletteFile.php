@@ -8,12 +8,6 @@ use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorException;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Setting\Gradient;
-use Sabberworm\CSS\CSSList\AtRuleBlockList;
-use Sabberworm\CSS\CSSList\CSSList;
-use Sabberworm\CSS\OutputFormat;
-use Sabberworm\CSS\Parser;
-use Sabberworm\CSS\Parsing\SourceException;
-use Sabberworm\CSS\RuleSet\DeclarationBlock;
 
 /**
  * Colors in open formats: CSS custom properties and design tokens (Design Tokens Format Module 2025.10) with schemes,
@@ -31,7 +25,7 @@ final class PaletteFile
     private const DIRECTION = 'ikat.direction';
 
     /** A name of the file instead of a color. */
-    private const FOLLOWS = '/^\{[^{}]+\}$/';
+    public const FOLLOWS = '/^\{[^{}]+\}$/';
 
     public const MOST_BYTES = 400_000;
     private const MOST_COLORS = 2_000;
@@ -51,7 +45,7 @@ final class PaletteFile
         }
 
         return match ($format) {
-            'css' => self::css($entries),
+            'css' => CssPalette::write($entries),
             'gpl' => "GIMP Palette\nName: ".self::plain($title)."\nColumns: 5\n#\n".implode(
                 '',
                 array_map(
@@ -93,7 +87,7 @@ final class PaletteFile
             str_starts_with(ltrim($text), 'GIMP Palette') => self::readGpl($text),
             str_starts_with(ltrim($text), '{') => self::readTokens($text),
             (bool) preg_match('/^\s*(<\?xml|<svg|<!--)/', $text) => self::readSvg($text),
-            default => self::readCss($text),
+            default => self::followed(...CssPalette::read($text)),
         };
 
         $not = array_slice($read['not_understood'], 0, self::MOST_LINES);
@@ -105,22 +99,6 @@ final class PaletteFile
         }
 
         return ['colors' => array_slice($read['colors'], 0, self::MOST_COLORS, true), 'not_understood' => $not];
-    }
-
-    /** @param list<PaletteEntry> $entries */
-    private static function css(array $entries): string
-    {
-        $lines = ['' => '', 'dark' => ''];
-        foreach ($entries as $entry) {
-            $isDark = str_starts_with($entry->name, 'dark.');
-            $property = static fn(string $name): string => '--'.str_replace('.', '-', (string) preg_replace('/^dark\./', 'scheme.', $name));
-            $value = preg_replace_callback('/\{([^{}]+)\}/', static fn(array $m): string => "var({$property($m[1])})", $entry->written);
-            $lines[$isDark ? 'dark' : ''] .= ($isDark ? '    ' : '  ')."{$property($entry->name)}: $value; /* ".self::plain($entry->label)
-                ." */\n";
-        }
-
-        return ":root {\n{$lines['']}}\n"
-            .($lines['dark'] === '' ? '' : "@media (prefers-color-scheme: dark) {\n  :root {\n$lines[dark]  }\n}\n");
     }
 
     /** @param list<PaletteEntry> $entries */
@@ -390,85 +368,6 @@ final class PaletteFile
         return ['colors' => $colors, 'not_understood' => $not];
     }
 
-    /** @return array{colors: array<string, string>, not_understood: list<string>} */
-    private static function readCss(string $text): array
-    {
-        $found = $not = [];
-        try {
-            // Declarations that stand alone, as somebody copies them out of a rule, are read as if they stood in one.
-            $sheet = (new Parser(str_contains($text, '{') ? $text : ":root{{$text}}"))->parse();
-        } catch (SourceException $e) {
-            $why = 'it is not a stylesheet that can be read: '.mb_substr(mb_scrub($e->getMessage()), 0, 120);
-
-            return ['colors' => [], 'not_understood' => [$why]];
-        }
-        $declared = self::declared($sheet, 'light');
-        foreach ($declared as $key => [$set, $name, $value]) {
-            // In the dark set a name means the one of that set, if it has it.
-            $written = self::cssColor((string) preg_replace_callback(
-                '/var\(\s*--([\w-]+)\s*\)/',
-                static fn(array $m): string => '{'.(isset($declared[self::cssName($set, $m[1])]) ? self::cssName($set, $m[1]) : $m[1]).'}',
-                $value,
-            ));
-            if ($written === null) {
-                $not[] = "--$name: “".mb_substr(mb_scrub($value), 0, 60).'”';
-            } else {
-                $found[$key] = $written;
-            }
-        }
-        if ($found === [] && $not === []) {
-            $not[] = 'no custom property like --main: #2c2b76 was found';
-        }
-
-        return self::followed($found, $not);
-    }
-
-    /**
-     * @param CSSList $list with rules and media queries
-     * @param string $set that its rules are of: light or dark
-     *
-     * @return array<string, array{string, string, string}> key => [set, name, value] of every custom property; of several the last counts
-     */
-    private static function declared(CSSList $list, string $set): array
-    {
-        $found = [];
-        $format = OutputFormat::create()->setSpaceAfterListArgumentSeparators([',' => ' ']);
-        foreach ($list->getContents() as $item) {
-            if ($item instanceof AtRuleBlockList) {
-                $isDark = preg_match('/prefers-color-scheme\s*:\s*dark/', (string) $item->atRuleArgs()) === 1;
-                $found = [...$found, ...self::declared($item, $isDark ? 'dark' : $set)];
-            } elseif ($item instanceof DeclarationBlock) {
-                foreach ($item->getRules() as $rule) {
-                    if (preg_match('/^--([A-Za-z][\w-]{0,80})$/D', $rule->getRule(), $m) === 1) {
-                        $value = $rule->getValue();
-                        $written = trim(is_object($value) ? $value->render($format) : (string) $value);
-                        $found[self::cssName($set, $m[1])] = [$set, $m[1], mb_substr($written, 0, 600)];
-                    }
-                }
-            }
-        }
-
-        return $found;
-    }
-
-    /** Both sets have one name in a stylesheet, the dark one inside a media query. */
-    private static function cssName(string $set, string $name): string
-    {
-        return $set === 'dark' ? 'dark-'.preg_replace('/^scheme-/', '', $name) : $name;
-    }
-
-    private static function cssColor(string $value): ?string
-    {
-        if (! str_contains($value, 'gradient(')) {
-            return preg_match(self::FOLLOWS, $value) === 1 ? $value : Color::tryParse($value)?->hex();
-        }
-        try {
-            return Gradient::parse($value)->text();
-        } catch (ColorException) {
-            return null;
-        }
-    }
-
     /**
      * @param array<string, string> $colors
      * @param array<string, int> $taken name => the last number it was told apart by: many of one name are not gone through again for each
@@ -484,7 +383,8 @@ final class PaletteFile
         $colors[$free] = $hex;
     }
 
-    private static function plain(string $words): string
+    /** Words that end no line and no comment of a file. */
+    public static function plain(string $words): string
     {
         return (string) preg_replace('#[\x00-\x1F*/]+#', ' ', $words);
     }

@@ -65,3 +65,13 @@ test('a band that is added comes into sight', async () => {
   await page.locator('[data-press=undo]').click();
   await page.waitForFunction(() => !document.querySelector('.item[data-name=gallery-1]'));
 });
+
+test('beside the live shop it is the draft that follows', async () => {
+  await page.goto(`${LOOK}/pages?open_part=home`);
+  await settled(page);
+  await page.locator('[data-view=then]').click();
+  await settled(page);
+  await unmarked();
+  await page.locator('.item-name', { hasText: 'Newsletter' }).click();
+  await brings('band-newsletter-1', /^\/$/);
+});

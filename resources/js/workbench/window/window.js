@@ -128,19 +128,22 @@ export function startWindow(root) {
 
   const onceSettled = () => new Promise((done) => { root.addEventListener('ikat:settled', done, { once: true }); });
 
+  /** The first frame that shows the draft: beside the live shop it is the second. */
+  const first = () => panes.find((pane) => !pane.isLive);
+
   /** The first frame's page, once it is there; another page is opened for it where it shows another one. */
   async function showing(page) {
-    if (pageAt(placeOf(panes[0].frame), shop, pages) !== page || pageList.value !== page) {
+    if (pageAt(placeOf(first().frame), shop, pages) !== page || pageList.value !== page) {
       const settled = onceSettled();
       open(page);
       await settled;
     }
-    return panes[0].frame.contentDocument;
+    return first().frame.contentDocument;
   }
 
   /** Lights an element of the first frame's page up and brings it into sight, as far as it is not. */
   function show(element) {
-    const { frame } = panes[0];
+    const { frame } = first();
     const { body, defaultView } = frame.contentDocument;
     element.closest('details')?.setAttribute('open', '');
     // What opens by its address (the side cart) is opened by it.
@@ -148,7 +151,7 @@ export function startWindow(root) {
     const { top, bottom } = element.getBoundingClientRect();
     const isSeen = top >= 0 && bottom <= frame.clientHeight;
     if (!isSeen) element.scrollIntoView({ block: bottom - top < frame.clientHeight ? 'center' : 'start', behavior: 'instant' });
-    lit = { [pageOf(panes[0])]: [[...body.querySelectorAll('*')].indexOf(element)] };
+    lit = { [pageOf(first())]: [[...body.querySelectorAll('*')].indexOf(element)] };
     light();
   }
 
@@ -254,7 +257,7 @@ export function startWindow(root) {
       // After an edit the page is read again: what is looked for may only be on the new one.
       await idle();
       const find = (doc) => (number === null ? doc.querySelector(`[data-part="${CSS.escape(part)}"]`) : doc.body.querySelectorAll('*')[number]);
-      const here = isEverywhere ? find(panes[0].frame.contentDocument) : null;
+      const here = isEverywhere ? find(first().frame.contentDocument) : null;
       const element = here ?? find(await showing(page));
       if (!element || element.localName === 'body') return;
       show(element);
