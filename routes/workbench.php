@@ -12,6 +12,7 @@ use App\Workbench\Library\TaskController;
 use App\Workbench\Shell\EditController;
 use App\Workbench\Shell\QuestionController;
 use App\Workbench\Shell\ReadableState;
+use App\Workbench\Shell\SelectionController;
 use App\Workbench\Shell\StepController;
 use App\Workbench\StepList;
 use Illuminate\Support\Facades\Route;
@@ -55,7 +56,7 @@ Route::prefix('workbench')->group(static function (): void {
         Route::prefix('looks/{look}')->middleware(ReadableState::class)->group(static function (): void {
             Route::get('find', [QuestionController::class, 'find']);
             Route::get('reach', [QuestionController::class, 'reach']);
-            Route::get('point', [QuestionController::class, 'point']);
+            Route::get('selected', [SelectionController::class, 'show']);
             Route::get('offers', [QuestionController::class, 'offers']);
             Route::get('pulse', [QuestionController::class, 'pulse']);
             Route::get('moment', [QuestionController::class, 'moment']);

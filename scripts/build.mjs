@@ -13,7 +13,7 @@ const FONTS = Object.fromEntries(['latin', 'latin-ext'].flatMap((part) => [
 const ICONS = [
   'menu', 'search', 'shopping-bag', 'x', 'undo-2', 'redo-2', 'smartphone', 'tablet', 'monitor', 'rotate-cw', 'columns-3',
   'square-split-horizontal', 'panels-top-left', 'link', 'unlink', 'pipette', 'log-out', 'chevron-down', 'arrow-right', 'arrow-left', 'moon', 'external-link', 'history', 'check',
-  'phone', 'mail', 'user', 'heart', 'pause', 'clock', 'image', 'credit-card', 'landmark', 'banknote', 'gift', 'grip-vertical', 'arrow-up', 'arrow-down', 'eye', 'eye-off', 'trash-2', 'crosshair',
+  'phone', 'mail', 'user', 'heart', 'pause', 'clock', 'image', 'credit-card', 'landmark', 'banknote', 'gift', 'grip-vertical', 'arrow-up', 'arrow-down', 'eye', 'eye-off', 'trash-2', 'pin', 'footprints', 'crosshair',
 ];
 
 await mkdir('public/build', { recursive: true });

@@ -18,11 +18,14 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $factor_since
  * @property ?int $factor_step
  * @property ?list<string> $recovery_codes hashes
+ * @property ?string $last_place where they worked last: an address within the workbench, with its query
  * @property ?Carbon $left_at when they were taken out of the store
  */
 final class User extends Authenticatable
 {
     protected $guarded = [];
+
+    protected $attributes = ['last_place' => null];
 
     protected $hidden = ['password', 'remember_token', 'factor_secret', 'recovery_codes'];
 

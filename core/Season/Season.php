@@ -54,6 +54,36 @@ final readonly class Season
         return $moments;
     }
 
+    /**
+     * A moment at which it runs, to look at it: this one if it does, or soon after it comes next, or else after it came last.
+     *
+     * @return ?\DateTimeImmutable null for a season without a start, which is over
+     */
+    public function momentInside(\DateTimeImmutable $now): ?\DateTimeImmutable
+    {
+        if ($this->runsAt($now)) {
+            return $now;
+        }
+        $last = null;
+        $years = (int) $now->setTimezone($this->zone)->format('Y') - (int) substr($this->starts ?? '', 0, 4);
+        foreach ($this->yearly && $this->starts !== null && $this->ends !== null ? range(0, max(0, $years) + 1) : [0] as $year) {
+            [$from, $to] = $this->span($year);
+            if ($from === null) {
+                return null;
+            }
+            $length = $to === null ? 2 * self::SOON : max(0, $to->getTimestamp() - $from->getTimestamp());
+            $last = $from->modify('+'.min(self::SOON, intdiv($length, 2)).' seconds');
+            if ($from > $now) {
+                return $last;
+            }
+        }
+
+        return $last;
+    }
+
+    /** Seconds after its start at which a season is looked at. */
+    private const SOON = 3600;
+
     /** @return array{?\DateTimeImmutable, ?\DateTimeImmutable} start and end in UTC */
     private function span(int $years): array
     {

@@ -56,6 +56,12 @@ final readonly class SettingCatalog
     }
 
     /** @return list<Setting> */
+    public function ofPart(string $part): array
+    {
+        return array_values(array_filter($this->settings, static fn(Setting $s): bool => $s->part === $part));
+    }
+
+    /** @return list<Setting> */
     public function under(string $prefix): array
     {
         return array_values(array_filter($this->settings, static fn(Setting $s): bool => str_starts_with($s->path, $prefix.'.')));

@@ -75,6 +75,18 @@ final readonly class SettingPath
         return explode('.', $path, 2)[0];
     }
 
+    /** The device a setting is for alone: phone or tablet; null for one that shows on all. */
+    public function device(): ?string
+    {
+        foreach (['phone', 'tablet'] as $device) {
+            if (str_ends_with($this->path, ".$device")) {
+                return $device;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether a brand color or scheme is one that a merchant added. */
     public static function isOwnKey(string $key): bool
     {

@@ -13,6 +13,7 @@ use App\Storefront\Visitor;
 use App\Workbench\Shell\BenchMaker;
 use App\Workbench\Shell\Steps;
 use App\Workbench\Shell\WindowPlace;
+use Carbon\Carbon;
 use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Setting\Item;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -48,6 +49,26 @@ final class WindowPlaceTest extends AppTestCase
         self::assertSame($place, $found === null ? null : [$found->page, $found->part, $found->isEverywhere]);
     }
 
+    public function testASeasonIsLookedAtWhileItRuns(): void
+    {
+        Carbon::setTestNow('2026-12-01 12:00:00');
+        $this->edit(['changes' => json_encode([
+            'seasons' => 'season-7', 'season.season-7.name' => 'Thaw', 'season.season-7.announcement' => 'The ice goes out',
+            'season.season-7.starts' => '2027-03-01T09:00', 'season.season-7.ends' => '2027-03-20T00:00',
+        ])])->assertOk();
+        $shown = function (): ?WindowPlace {
+            $request = TypedRequest::create('/', 'GET', ['open_part' => 'season-season-7']);
+            $request->setUserResolver(fn() => $this->person('maren'));
+
+            return app(BenchMaker::class)->make($request, $this->look()->load('storefront.store'), 'seasons')->panel()->shows();
+        };
+        self::assertSame(['message-message-1', '2027-03-01T10:00'], [$shown()?->part, $shown()?->moment]);
+        Carbon::setTestNow('2027-03-10 12:00:00');
+        self::assertNull($shown()?->moment, 'while it runs the window shows now');
+        $this->edit(['path' => 'season.season-7.on', 'value' => 'off'])->assertOk();
+        self::assertNull($shown());
+    }
+
     public function testEveryPlaceAStepShowsIsOnItsPage(): void
     {
         $pages = app(SamplePages::class);
@@ -73,7 +94,8 @@ final class WindowPlaceTest extends AppTestCase
                     PreviewMoment::now(),
                 ));
                 // What is switched off is on no page; everything else is where its step says.
-                $switch = Item::ofPart($part)?->path('show');
+                $item = Item::ofPart($place->part);
+                $switch = $item?->path('show');
                 $isOff = $switch !== null && $snapshot->resolved()->value($switch) === false;
                 $is = str_contains($html[$place->page], "data-part=\"$place->part\"");
                 self::assertSame(! $isOff, $is, Parts::label($part)." on $place->page");

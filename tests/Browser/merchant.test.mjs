@@ -82,6 +82,7 @@ test('with the mouse', async () => {
   await settled(page);
 
   // A link in the window stays in the window.
+  await page.locator('[data-walk-shop]').click();
   await shopFrame(page).locator('.menu a').first().click();
   await page.waitForFunction(() => document.querySelector('iframe').contentWindow.location.pathname.includes('/category/'));
   assert.match(shopFrame(page).url(), /\/preview\/1\/now\/shop\//);
@@ -119,7 +120,7 @@ test('with the keyboard alone', async () => {
   await page.keyboard.press('Tab');
   await page.keyboard.type('lantern-night');
   await page.keyboard.press('Enter');
-  await page.waitForURL(/colors/);
+  await page.waitForURL(/\/looks\/\d+\//);
   await settled(page);
   const visitor = await openPage(browser);
   const live = await publicColor(visitor);

@@ -37,7 +37,7 @@ export async function signIn(page, who = 'maren') {
   const known = sessions()[who];
   if (known) {
     await page.context().addCookies(known);
-    await page.goto(`${BASE}/workbench`);
+    await page.goto(`${BASE}/workbench/looks/1/colors`);
     if (!page.url().includes('sign-in')) {
       await settled(page);
       return;
@@ -47,8 +47,9 @@ export async function signIn(page, who = 'maren') {
   await page.getByLabel('E-mail').fill(`${who}@wrenfold.example`);
   await page.getByLabel('Password').fill('lantern-night');
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.waitForURL(/\/looks\/\d+\/colors/);
+  await page.waitForURL(/\/looks\/\d+\/[a-z]+/);
   writeFileSync(SESSIONS, JSON.stringify({ ...sessions(), [who]: await page.context().cookies() }));
+  await page.goto(`${BASE}/workbench/looks/1/colors`);
   await settled(page);
 }
 

@@ -63,6 +63,7 @@ test('the cart works in the shop window', async () => {
   await page.locator('[data-page]').selectOption('product');
   await settled(page);
   const name = await shopFrame(page).locator('h1').textContent();
+  await page.locator('[data-walk-shop]').click();
   await shopFrame(page).locator('form[action$="/cart/add"] .button').first().click();
   await page.waitForFunction(() => /side-cart|\/cart$/.test(document.querySelector('iframe').contentWindow.location.href));
   await settled(page);

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { momentIn, pageAt, previewAt, publicPath, withoutSample } from '../../resources/js/workbench/window/addresses.js';
+import { momentIn, pageAt, placeIn, previewAt, publicPath, withoutSample } from '../../resources/js/workbench/window/addresses.js';
 import { framesOf, layOut, screenOf } from '../../resources/js/workbench/window/devices.js';
 
 const ONE = { view: 'one', device: 'phone', isTurned: false, page: 'home', compared: [] };
@@ -60,4 +60,10 @@ test('a page is shown under the preview of its moment and of what is tried on, a
   assert.equal(pageAt('/shop/wrenfold/', '/shop/wrenfold', PAGES), 'home');
   assert.equal(pageAt('/shop/wrenfold/product/moth?cart=sample', '/shop/wrenfold', PAGES), 'product');
   assert.equal(pageAt('/shop/wrenfold/product/other', '/shop/wrenfold', PAGES), null);
+});
+
+test('an address says what of the window it means, and what cannot be is left out', () => {
+  assert.deepEqual(placeIn('?open_part=grid&page=category&device=phone&turned=yes&view=then&at=2027-01-05T10:00'), { page: 'category', device: 'phone', isTurned: true, view: 'then', at: '2027-01-05T10:00' });
+  assert.deepEqual(placeIn('?page=%2Fproduct%2Fmoth'), { page: '/product/moth' });
+  assert.deepEqual(placeIn('?page=https://elsewhere.example&device=watch&view=bases&at=tomorrow'), {});
 });

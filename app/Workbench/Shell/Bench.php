@@ -30,6 +30,7 @@ use Ikat\Core\Look\ReleaseChanges;
 use Ikat\Core\Reach\EditReach;
 use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingCatalog;
 use Ikat\Core\Setting\SettingPath;
@@ -107,6 +108,14 @@ final class Bench
     public function setting(string $path): Setting
     {
         return $this->catalog()->get($path);
+    }
+
+    /** @return array<string, string> part of the storefront => its name */
+    public function partNames(): array
+    {
+        $parts = array_unique(array_map(static fn(Setting $s): string => $s->part, array_values($this->catalog()->all())));
+
+        return array_combine($parts, array_map(Parts::label(...), $parts));
     }
 
     /** Whether the person may change anything. */

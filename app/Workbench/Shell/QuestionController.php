@@ -8,9 +8,8 @@ use App\Http\TypedRequest;
 use App\Looks\LookReader;
 use App\Storefront\PreviewMoment;
 use App\Storeroom\StoreReader;
-use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Season\Season;
-use Ikat\Core\Setting\Type\ColorType;
+use Ikat\Core\Setting\SettingPath;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -18,9 +17,6 @@ use Illuminate\Http\Response;
 /** What the workbench asks while somebody is pointing, typing or dragging, whatever the step. Nothing here changes anything. */
 final class QuestionController
 {
-    /** Settings of an element that are told. */
-    private const MOST = 12;
-
     public function __construct(private readonly BenchMaker $maker) {}
 
     public function find(TypedRequest $request, int $look): View
@@ -41,28 +37,7 @@ final class QuestionController
             $setting->label,
             $bench->places($path),
             $bench->whyNowhere($path),
-        ) + ['later' => (object) $bench->latentPlaces($path)]);
-    }
-
-    /** What an element of the window is made of: its settings, the value of each, and why it is that. */
-    public function point(TypedRequest $request, int $look): JsonResponse
-    {
-        $bench = $this->maker->make($request, $this->maker->look($look));
-        $resolved = $bench->snapshot->resolved();
-        $settings = array_map(
-            $bench->setting(...),
-            $bench->inspection()->get(ReachIndex::class)->settingsAt($request->word('page'), Places::asked($request), $resolved),
-        );
-        // Colors first: they are what is asked about most.
-        usort($settings, static fn($a, $b): int => ($b->type instanceof ColorType) <=> ($a->type instanceof ColorType));
-
-        return response()->json(['settings' => array_map(static fn($setting): array => [
-            'label' => $setting->label,
-            'value' => $setting->describe($resolved->value($setting->path)),
-            'color' => $setting->type instanceof ColorType ? $resolved->text($setting->path) : null,
-            'why' => $resolved->why($setting->path),
-            'address' => $bench->addressOfSetting($setting->path),
-        ], array_slice($settings, 0, self::MOST))]);
+        ) + ['later' => (object) $bench->latentPlaces($path), 'device' => SettingPath::of($path)->device()]);
     }
 
     /** What a link may be set to, or a list may take: found on the server, so that a store may have as many as it likes. */

@@ -46,6 +46,14 @@ abstract class StepPanel
         return [];
     }
 
+    /** Where it leads to the same again: the step, opened at what it is open at. */
+    final public function placeAddress(): string
+    {
+        $state = http_build_query(array_filter($this->state(), static fn(string $value): bool => $value !== ''));
+
+        return $this->bench->address($this->bench->step->key().($state === '' ? '' : "?$state"));
+    }
+
     /** @return list<Finding> told on the tape */
     public function findings(): array
     {

@@ -25,13 +25,22 @@ final readonly class WindowPlace
      * @param string $part as data-part names it; empty where an element is meant
      * @param ?int $element its number among the elements of the page's body
      * @param bool $isEverywhere whether it shows on other pages too: the one that is open will do
+     * @param ?string $device the one it shows on alone; null for any
+     * @param ?string $moment when it shows, as the window's clock writes it: 2027-02-28T18:00; null for now
      */
     public function __construct(
         public string $page,
         public string $part,
         public ?int $element = null,
         public bool $isEverywhere = false,
+        public ?string $device = null,
+        public ?string $moment = null,
     ) {}
+
+    public function at(?string $moment): self
+    {
+        return new self($this->page, $this->part, $this->element, $this->isEverywhere, $this->device, $moment);
+    }
 
     /** @return ?self null for parts that are in no place of the window: what is set for all of the shop, icons, letters */
     public static function ofPart(string $part): ?self

@@ -141,4 +141,24 @@ final class SeasonCalendarTest extends TestCase
     {
         self::assertSame('', $this->calendar(['season.season-1.heading' => 'x'])->keyAt(self::utc('2027-01-01')));
     }
+
+    public function testItIsLookedAtWhileItRuns(): void
+    {
+        $inside = fn(array $own, string $now): ?string => $this->calendar(array_combine(
+            array_map(static fn(string $key): string => "season.season-1.$key", array_keys($own)),
+            $own,
+        ))->seasons[0]->momentInside(self::utc($now))?->format('Y-m-d H:i');
+        $once = ['starts' => '2027-03-01T09:00', 'ends' => '2027-03-08T00:00'];
+        self::assertSame('2027-03-01 15:00', $inside($once, '2027-01-01'), 'an hour after 9:00 in New York');
+        self::assertSame('2027-03-03 00:00', $inside($once, '2027-03-03'), 'now, while it runs');
+        self::assertSame('2027-03-01 15:00', $inside($once, '2027-06-01'), 'when it ran last');
+        self::assertSame('2028-03-01 15:00', $inside([...$once, 'yearly' => true], '2027-06-01'), 'when it comes again');
+        self::assertSame(
+            '2027-03-01 14:05',
+            $inside(['starts' => '2027-03-01T09:00', 'ends' => '2027-03-01T09:10'], '2027-01-01'),
+            'a short one',
+        );
+        self::assertSame('2027-03-01 15:00', $inside(['starts' => '2027-03-01T09:00'], '2027-01-01'), 'one without an end');
+        self::assertNull($inside(['ends' => '2027-03-01T09:00'], '2027-06-01'));
+    }
 }

@@ -92,7 +92,7 @@ function startDressing(bench, shopWindow) {
   function set(to) {
     scheme = to;
     found = null;
-    shopWindow.point(to === '' ? '' : 'dress');
+    shopWindow.dress(to !== '');
     bench.querySelectorAll('[data-dress]').forEach((b) => b.setAttribute('aria-pressed', String(b.dataset.dress === to)));
     if (to !== '') tell(`Point at a part of the shop; a click lets it wear ${nameOf(to)}. Escape ends it.`);
   }

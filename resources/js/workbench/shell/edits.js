@@ -106,10 +106,4 @@ export function startEdits(shopWindow, reach) {
       shopWindow.reload();
     }
   });
-
-  // After a change of step the bench begins at its top, and the title says where one is.
-  body.addEventListener('htmx:pushedIntoHistory', () => {
-    document.querySelector('#bench').scrollTop = 0;
-    document.title = `${document.querySelector('#bench h1').textContent} - Ikat`;
-  });
 }

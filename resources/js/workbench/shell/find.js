@@ -1,8 +1,7 @@
 // The find box: a list under a field, walked with the arrow keys.
 import Combobox from '@github/combobox-nav';
-import htmx from 'htmx.org';
 
-export function startFind(shopWindow) {
+export function startFind(shopWindow, opening) {
   const box = document.querySelector('[data-find]');
   const field = box.querySelector('input');
   const list = box.querySelector('ul');
@@ -18,16 +17,7 @@ export function startFind(shopWindow) {
     field.value = '';
     if (target.startsWith('page:')) shopWindow.open(target.slice(5));
     else if (target.startsWith('press:')) document.querySelector(`[data-press="${target.slice(6)}"]`)?.click();
-    else {
-      const url = new URL(target, location.href);
-      htmx.ajax('GET', url.pathname + url.search, { target: '#bench', swap: 'morph:innerHTML' }).then(() => {
-        history.pushState({}, '', url.pathname + url.search);
-        const control = url.hash ? document.querySelector(url.hash) : document.querySelector('#t-picker');
-        control?.scrollIntoView({ block: 'center' });
-        control?.focus();
-        control?.closest('.control')?.classList.add('is-found');
-      });
-    }
+    else opening.open(target, { takesFocus: true, isShown: true });
   }
 
   list.addEventListener('htmx:afterSwap', () => {

@@ -42,37 +42,6 @@ export function startReach(shopWindow) {
     place.replaceChildren(first, second);
   }
 
-  // The other way: what the window's element under the pointer is made of.
-  let pointed = null;
-  let pointing = null;
-  document.body.addEventListener('ikat:pointed', (event) => {
-    const { page, elements, mode } = event.detail;
-    if (mode !== 'ask') return;
-    clearTimeout(pointing);
-    pointing = setTimeout(async () => {
-      const answer = await fetch(`${document.body.dataset.base}/point?${new URLSearchParams({ page, elements: elements.join() })}`, { headers: { Accept: 'application/json' } }).catch(() => null);
-      if (!answer?.ok) return;
-      const { settings } = await answer.json();
-      pointed = settings;
-      shopWindow.light({ [page]: elements.slice(0, 1) });
-      const place = document.querySelector('#tape-reach');
-      const line = document.createElement('p');
-      if (settings.length === 0) line.textContent = 'Nothing of its own: it takes all from what is around it.';
-      for (const setting of settings.slice(0, 4)) {
-        const link = document.createElement('a');
-        link.className = 'act';
-        link.href = setting.address;
-        link.title = setting.why;
-        link.textContent = setting.label;
-        line.append(link, ` ${setting.value}   `);
-      }
-      const why = document.createElement('p');
-      why.textContent = settings[0]?.why ?? '';
-      place.replaceChildren(line, why);
-    }, 120);
-  });
-  document.body.addEventListener('ikat:picked', (event) => { if (event.detail.mode === 'ask' && pointed?.length > 0) location.assign(pointed[0].address); });
-
   let timer = null;
   const bench = document.querySelector('#bench');
   const pathOf = (event) => event.target.closest?.('[data-reach]')?.dataset.reach;
@@ -82,6 +51,7 @@ export function startReach(shopWindow) {
   bench.addEventListener('focusout', (event) => { if (pathOf(event)) leave(); });
 
   return {
+    ask,
     /** Lights an edit's places for a moment. */
     flash(places) {
       held = places;

@@ -1,3 +1,5 @@
+import { DEVICES } from './devices.js';
+
 /** Addresses of the shop window: a public page of the shop, under the preview that shows it. */
 
 /** How a moment of the store stands in an address: "now", or its figures. */
@@ -25,4 +27,23 @@ export const withoutSample = (path) => path.replace(/[?&]cart=sample/, '');
 export function pageAt(path, shop, pages) {
   const inShop = path.startsWith(shop) ? path.slice(shop.length) : path;
   return pages.find((page) => page.path === inShop)?.key ?? null;
+}
+
+const VIEWS = ['devices', 'pages', 'then'];
+
+/**
+ * What an address of the workbench says of the window.
+ *
+ * @param search its query
+ * @return { page?, device?, isTurned?, view?, at? }; what cannot be is left out
+ */
+export function placeIn(search) {
+  const asked = new URLSearchParams(search);
+  const place = {};
+  if (/^(\/|[a-z-]+$)/.test(asked.get('page') ?? '')) place.page = asked.get('page');
+  if (asked.get('device') in DEVICES) place.device = asked.get('device');
+  if (asked.get('turned') === 'yes') place.isTurned = true;
+  if (VIEWS.includes(asked.get('view'))) place.view = asked.get('view');
+  if (/^\d{4}-\d\d-\d\dT\d\d:\d\d$/.test(asked.get('at') ?? '')) place.at = asked.get('at');
+  return place;
 }

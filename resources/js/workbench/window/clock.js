@@ -1,20 +1,25 @@
 import { momentIn } from './addresses.js';
 
-/** The window's own clock: the shop as it will be. Calls turned(moment) when another moment is chosen. */
+/** The window's own clock: the shop as it will be. Calls turned(at) when another moment is chosen, as its field writes it; empty for now. */
 export function startClock(root, turned, signal) {
   const field = root.querySelector('[data-clock]');
   const now = root.querySelector('[data-clock-now]');
   const words = root.querySelector('[data-clock-words]');
 
-  async function turnTo(value) {
-    const moment = momentIn(value);
-    const isNow = moment === 'now';
+  /** Says which moment the window shows, and what runs then. */
+  async function show(at) {
+    const isNow = at === '';
+    field.value = at;
     now.hidden = isNow;
     root.classList.toggle('is-other-time', !isNow);
-    turned(moment);
-    const answer = isNow ? null : await fetch(`${document.body.dataset.base}/moment?at=${moment}`, { headers: { Accept: 'application/json' } }).catch(() => null);
-    words.textContent = answer?.ok ? (await answer.json()).words : '';
+    const answer = isNow ? null : await fetch(`${document.body.dataset.base}/moment?at=${momentIn(at)}`, { headers: { Accept: 'application/json' } }).catch(() => null);
+    if (field.value === at) words.textContent = answer?.ok ? (await answer.json()).words : '';
   }
-  field.addEventListener('change', () => { if (field.validity.valid) turnTo(field.value); }, { signal });
-  now.addEventListener('click', () => { field.value = ''; turnTo(''); field.focus(); }, { signal });
+  function turnTo(at) {
+    show(at);
+    turned(at);
+  }
+  field.addEventListener('change', () => { if (field.validity.valid) turnTo(field.value.slice(0, 16)); }, { signal });
+  now.addEventListener('click', () => { turnTo(''); field.focus(); }, { signal });
+  return { show };
 }

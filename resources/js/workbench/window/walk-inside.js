@@ -18,7 +18,8 @@ export function keepInside(frame, { shop, preview, previews, busy }) {
     if (url.origin !== location.origin || !url.pathname.startsWith(shop)) return;
     // A way to another place of the same page reads nothing anew.
     busy(frame, url.pathname + url.search !== placeOf(frame));
-    frame.src = preview() + url.pathname + url.search + url.hash;
+    // The way back is the workbench's: a page of the frame is no step of it by itself.
+    frame.contentWindow.location.replace(preview() + url.pathname + url.search + url.hash);
   });
   doc.addEventListener('submit', (event) => {
     const form = event.target;

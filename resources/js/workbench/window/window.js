@@ -1,5 +1,5 @@
 // The shop window: real storefront pages in frames at true device widths, scaled to fit.
-import { pageAt, previewAt, withoutSample } from './addresses.js';
+import { momentIn, pageAt, placeIn, previewAt, withoutSample } from './addresses.js';
 import { startBusy } from './busy.js';
 import { startClock } from './clock.js';
 import { startDark } from './dark.js';
@@ -9,6 +9,7 @@ import { sheetOf, swapSheet } from './look-sheet.js';
 import { watchPointing } from './pointing.js';
 import { drawLights, makeLights } from './reach-lights.js';
 import { startSeam } from './seam.js';
+import { startSelecting } from './selecting.js';
 import { keepInside, placeOf } from './walk-inside.js';
 
 const gone = (frame) => new Promise((done) => { ['load', 'ikat:gone'].forEach((event) => frame.addEventListener(event, done, { once: true })); });
@@ -23,13 +24,22 @@ export function startWindow(root) {
   const stage = root.querySelector('[data-stage]');
   const pageList = root.querySelector('[data-page]');
   const pages = [...pageList.options].map((option) => ({ key: option.value, path: option.dataset.path, title: option.text }));
-  const state = { device: 'desktop', isTurned: false, view: 'one', page: pageList.value, moment: 'now', trial: '', compared: [], pointing: '' };
+  const start = placeIn(location.search);
+  const state = {
+    device: 'desktop', isTurned: false, view: 'one', page: pageList.value, at: '', ...start, trial: '', compared: [],
+    // What a click in the shop does: it picks a thing, follows links, or dresses a part.
+    mode: 'pick', isPinned: false,
+  };
+  /** Device and clock as they were before something was shown that has its own. */
+  const lent = {};
   let panes = [];
   let lit = {};
 
-  const preview = (trial = state.trial) => previewAt(previews, state.moment, trial);
-  const pathOf = (page) => pages.find(({ key }) => key === page)?.path ?? '/';
-  const pageOf = ({ frame, page }) => pageAt(placeOf(frame), shop, pages) ?? page;
+  const preview = (trial = state.trial) => previewAt(previews, momentIn(state.at), trial);
+  // A page that is not in the list goes by its path.
+  const pathOf = (page) => pages.find(({ key }) => key === page)?.path ?? (page.startsWith('/') ? page : '/');
+  const listed = ({ frame }) => pageAt(placeOf(frame), shop, pages);
+  const pageOf = (pane) => listed(pane) ?? pane.page;
   const frames = () => panes.filter((pane) => !pane.isLive && pane.frame.contentDocument?.documentElement).map(({ frame }) => frame);
   const documents = () => frames().map((frame) => frame.contentDocument);
   const everywhere = () => [document, ...documents()];
@@ -38,6 +48,13 @@ export function startWindow(root) {
   const live = startLiveValues(everywhere);
   const dark = startDark(root.querySelector('[data-dark]'), everywhere);
   const seam = startSeam(root, () => panes, signal);
+  const selecting = startSelecting(root, {
+    paneOf: (doc) => panes.find(({ frame, isLive }) => !isLive && frame.contentDocument === doc) ?? null,
+    pageOf: (pane) => (pane ? listed(pane) : null),
+    isPicking: () => state.mode === 'pick',
+    signal,
+  });
+  const tellPlace = (isByHand) => root.dispatchEvent(new CustomEvent('ikat:placed', { bubbles: true, detail: { isByHand } }));
 
   function makePane(wanted) {
     const pane = document.createElement('div');
@@ -75,14 +92,33 @@ export function startWindow(root) {
     delete pane.top;
     live.apply(doc);
     dark.apply(doc);
-    watchPointing(root, doc, () => state.pointing, () => pageOf(pane));
+    watchPointing(root, doc, () => (state.mode === 'dress' ? 'dress' : ''), () => pageOf(pane));
+    selecting.watch(doc);
     keepInside(frame, { shop, previews, preview: () => preview(pane.trial), busy });
     doc.defaultView.addEventListener('scroll', () => {
       light();
+      selecting.draw();
       if (state.view === 'then') panes[0]?.frame.contentWindow?.scrollTo(0, doc.defaultView.scrollY);
     }, { passive: true });
     light();
-    root.dispatchEvent(new CustomEvent('ikat:settled', { bubbles: true }));
+    if (pane === first()) tellPage(pane);
+    selecting.findAgain(doc);
+  }
+
+  /** The list of pages says which one is open, also where a link has led to another one. */
+  function tellPage(pane) {
+    const page = listed(pane) ?? placeOf(pane.frame).slice(shop.length);
+    pageList.querySelector('[data-elsewhere]')?.remove();
+    if (!listed(pane)) {
+      const option = new Option(pane.frame.contentDocument.querySelector('h1')?.textContent.trim() || pane.frame.contentDocument.title, page);
+      option.dataset.elsewhere = '';
+      pageList.prepend(option);
+    }
+    pageList.value = page;
+    if (state.page === page) return;
+    pane.page = page;
+    state.page = page;
+    tellPlace(true);
   }
 
   function clear() {
@@ -91,12 +127,12 @@ export function startWindow(root) {
       frame.dispatchEvent(new Event('ikat:gone'));
     }
     panes = [];
-    stage.replaceChildren();
+    stage.querySelectorAll('.pane, .caption, .seam-line').forEach((each) => each.remove());
   }
 
   function build() {
     clear();
-    panes = framesOf(state, (page) => pages.find(({ key }) => key === page).title).map(makePane);
+    panes = framesOf(state, (page) => pages.find(({ key }) => key === page)?.title ?? page).map(makePane);
     if (state.view === 'then') stage.append(seam.line);
     arrange();
   }
@@ -120,39 +156,63 @@ export function startWindow(root) {
     root.querySelector('[data-scale]').textContent = `${Math.round(made.scale * 1000) / 10}%`;
     seam.show(isSeamed);
     light();
+    selecting.draw();
   }
 
   function light() {
     for (const pane of panes) drawLights(pane.lights, pane.frame, pane.isLive ? [] : lit[pageOf(pane)] ?? []);
   }
 
-  const onceSettled = () => new Promise((done) => { root.addEventListener('ikat:settled', done, { once: true }); });
-
   /** The first frame that shows the draft: beside the live shop it is the second. */
   const first = () => panes.find((pane) => !pane.isLive);
 
   /** The first frame's page, once it is there; another page is opened for it where it shows another one. */
   async function showing(page) {
-    if (pageAt(placeOf(first().frame), shop, pages) !== page || pageList.value !== page) {
-      const settled = onceSettled();
+    if (listed(first()) !== page || pageList.value !== page) {
       open(page);
-      await settled;
+      tellPlace(false);
     }
+    await idle();
     return first().frame.contentDocument;
   }
+
+  const isHidden = (element) => element.ownerDocument.defaultView.getComputedStyle(element).visibility === 'hidden';
 
   /** Lights an element of the first frame's page up and brings it into sight, as far as it is not. */
   function show(element) {
     const { frame } = first();
     const { body, defaultView } = frame.contentDocument;
     element.closest('details')?.setAttribute('open', '');
-    // What opens by its address (the side cart) is opened by it.
-    if (element.id && defaultView.getComputedStyle(element).visibility === 'hidden') defaultView.location.hash = element.id;
+    // What opens by its address (the side cart) is opened by it, and closed when something else is shown.
+    const cover = isHidden(element) ? element.closest('[id][data-part]') : null;
+    const opened = frame.contentDocument.querySelector('[data-part]:target');
+    const address = (id) => `${defaultView.location.href.split('#')[0]}#${id}`;
+    if (cover) defaultView.location.replace(address(cover.id));
+    else if (opened && !opened.contains(element)) defaultView.location.replace(address(''));
     const { top, bottom } = element.getBoundingClientRect();
     const isSeen = top >= 0 && bottom <= frame.clientHeight;
     if (!isSeen) element.scrollIntoView({ block: bottom - top < frame.clientHeight ? 'center' : 'start', behavior: 'instant' });
+    mark(element, body);
+  }
+
+  function mark(element, body) {
     lit = { [pageOf(first())]: [[...body.querySelectorAll('*')].indexOf(element)] };
     light();
+    const marked = lit;
+    setTimeout(() => { if (lit === marked) { lit = {}; light(); } }, MARKED);
+  }
+
+  /** A device or moment that something shows at alone is lent to it, and given back after it. */
+  function lend(what, wanted) {
+    if (wanted !== null && wanted !== state[what]) {
+      lent[what] ??= state[what];
+      state[what] = wanted;
+      return true;
+    }
+    if (wanted !== null || !(what in lent)) return false;
+    state[what] = lent[what];
+    delete lent[what];
+    return true;
   }
 
   /** Reads the frames' pages again, each by its own way, without losing the place. */
@@ -169,14 +229,16 @@ export function startWindow(root) {
     press('[data-device]', (button) => button.dataset.device === state.device);
     press('[data-view]', (button) => button.dataset.view === state.view);
     press('[data-turn]', () => state.isTurned);
-    press('[data-point]', () => state.pointing === 'ask');
+    press('[data-pin]', () => state.isPinned);
+    press('[data-walk-shop]', () => state.mode === 'walk');
   }
 
-  /** What pointing at the window is for: nothing, asking what something is made of, or dressing a part. */
+  /** What a click in the shop does from now on. */
   function point(mode) {
-    state.pointing = mode;
+    state.mode = mode;
     tellButtons();
-    root.classList.toggle('is-pointing', mode !== '');
+    if (mode !== 'pick') selecting.letGo();
+    selecting.point(null);
     lit = {};
     light();
   }
@@ -190,19 +252,34 @@ export function startWindow(root) {
   root.addEventListener('click', (event) => {
     const button = event.target.closest('button');
     if (!button) return;
-    if ('point' in button.dataset) return point(state.pointing === 'ask' ? '' : 'ask');
+    if ('walkShop' in button.dataset) return point(state.mode === 'walk' ? 'pick' : 'walk');
     if ('dark' in button.dataset) return dark.wear(!dark.isDark());
-    if (button.dataset.device) state.device = button.dataset.device;
-    else if ('turn' in button.dataset) state.isTurned = !state.isTurned;
+    if ('pin' in button.dataset) {
+      state.isPinned = !state.isPinned;
+      return tellButtons();
+    }
+    if (button.dataset.device) {
+      state.device = button.dataset.device;
+      delete lent.device;
+    } else if ('turn' in button.dataset) state.isTurned = !state.isTurned;
     else if (button.dataset.view) state.view = state.view === button.dataset.view ? 'one' : button.dataset.view;
     else return;
     tellButtons();
     build();
+    tellPlace(false);
   }, { signal });
-  pageList.addEventListener('change', () => open(pageList.value), { signal });
-  startClock(root, (moment) => { state.moment = moment; build(); }, signal);
+  pageList.addEventListener('change', () => { open(pageList.value); tellPlace(true); }, { signal });
+  const clock = startClock(root, (at) => {
+    state.at = at;
+    delete lent.at;
+    build();
+    tellPlace(false);
+  }, signal);
   const sized = new ResizeObserver(arrange);
   sized.observe(stage);
+  if (start.page) pageList.value = start.page;
+  tellButtons();
+  clock.show(state.at);
   build();
 
   return {
@@ -214,12 +291,13 @@ export function startWindow(root) {
     async wear(sheet, isReadAgain) {
       // While a season runs the frames wear another stylesheet than the bench: the pages know which.
       busy(sheet, true);
-      const again = isReadAgain || state.moment !== 'now' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
+      const again = isReadAgain || state.at !== '' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
       // A frame that reads another page meanwhile gets its stylesheet with it: nothing of the old page is waited for.
       await Promise.all([swapSheet(document, sheet), ...(again ? [] : frames()).map((frame) => Promise.race([swapSheet(frame.contentDocument, sheet), gone(frame)]))]);
       everywhere().forEach(dark.apply);
       live.forget();
       if (again) this.reload();
+      else selecting.refresh();
       busy(sheet, false);
     },
     /** Reads the frames' pages again where they are. */
@@ -239,31 +317,67 @@ export function startWindow(root) {
       build();
     },
     rebuild: build,
-    point,
+    /** Dresses parts with a click, until it is ended. */
+    dress: (is) => { if (is || state.mode === 'dress') point(is ? 'dress' : 'pick'); },
     wearDark: dark.wear,
     isDark: dark.isDark,
     /** Goes to one element of a page, by its number, lights it up and brings it into view. */
-    async visit(page, number) {
+    async visit(page, number, device = null) {
+      if (lend('device', device)) { tellButtons(); build(); }
       const element = (await showing(page)).body.querySelectorAll('*')[number];
       if (element) show(element);
     },
     /**
-     * Brings a place into sight and marks it for a moment.
+     * Brings a place into sight and marks it for a moment; a window that is held still only marks it.
      *
-     * @param place { page, part, element, isEverywhere } of WindowPlace
+     * @param place { page, part, element, isEverywhere, device, moment } of WindowPlace; null for no place of the window
+     * @param own the page the step was left at, which will do for what shows on every page
      */
-    async bring({ page, part, element: number, isEverywhere }) {
+    async bring(place, own = null) {
       if (state.view === 'bases') return;
       // After an edit the page is read again: what is looked for may only be on the new one.
       await idle();
+      if (!state.isPinned && [lend('device', place?.device ?? null), lend('at', place?.moment ?? null)].includes(true)) {
+        tellButtons();
+        clock.show(state.at);
+        build();
+      }
+      if (own !== null && own !== state.page && !state.isPinned) {
+        open(own);
+        tellPlace(false);
+      }
+      await idle();
+      if (!place) return;
+      const { page, part, element: number, isEverywhere } = place;
       const find = (doc) => (number === null ? doc.querySelector(`[data-part="${CSS.escape(part)}"]`) : doc.body.querySelectorAll('*')[number]);
-      const here = isEverywhere ? find(first().frame.contentDocument) : null;
-      const element = here ?? find(await showing(page));
+      const doc = first().frame.contentDocument;
+      const isHere = listed(first()) === page;
+      const here = isEverywhere || isHere || number === null ? find(doc) : null;
+      if (state.isPinned || (own !== null && !isHere)) {
+        if (here && here.localName !== 'body') mark(here, doc.body);
+        return;
+      }
+      const element = (isEverywhere || isHere ? here : null) ?? find(await showing(page));
       if (!element || element.localName === 'body') return;
       show(element);
-      const marked = lit;
-      setTimeout(() => { if (lit === marked) this.light({}); }, MARKED);
     },
+    /** What the address says of the window: page, device, clock and view, as far as they are not as at the beginning. */
+    place: () => ({
+      page: state.page, ...(state.device === 'desktop' ? {} : { device: state.device }), ...(state.isTurned ? { turned: 'yes' } : {}),
+      ...(['one', 'bases'].includes(state.view) ? {} : { view: state.view }), ...(state.at === '' || 'at' in lent ? {} : { at: state.at }),
+    }),
+    /** Shows what an address says of the window. */
+    restore(search) {
+      const wanted = { device: 'desktop', isTurned: false, view: 'one', page: state.page, at: '', ...placeIn(search) };
+      if (Object.entries(wanted).every(([key, value]) => state[key] === value)) return;
+      Object.assign(state, wanted);
+      pageList.value = state.page;
+      tellButtons();
+      clock.show(state.at);
+      build();
+    },
+    /** Forgets what was picked. */
+    letGo: selecting.letGo,
     light(places) { lit = places; light(); },
     open,
     /** Takes the window down: its frames, and all that listens. */

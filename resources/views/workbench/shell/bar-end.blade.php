@@ -4,7 +4,7 @@
   <p class="kept text-right text-mini max-[1199px]:hidden *:block"><b>{{ $bench->look->head === 0 ? 'Nothing changed yet' : 'Kept '.$bench->localTime($bench->look->updated_at)->format('g:i A') }}</b>
     <span class="text-ink-2">{{ $open === 0 ? 'all of it live' : ($open === 1 ? '1 change not live' : "$open changes not live") }}</span></p>
   <button type="button" class="inline-flex min-h-7 cursor-pointer items-center" data-press="library" data-library="" aria-label="Pictures of the store"><x-icon name="image"/></button>
-  <a class="publish" href="{{ $bench->address('publish') }}" hx-get="{{ $bench->address('publish') }}" hx-push-url="true">{{ $bench->user->role->publishes() ? 'Review and publish' : 'Review' }}
+  <a class="publish" href="{{ $bench->address('publish') }}" hx-get="{{ $bench->address('publish') }}">{{ $bench->user->role->publishes() ? 'Review and publish' : 'Review' }}
     @if ($stops > 0)<x-diamond severity="stop" class="text-white!"/> <b>{{ $stops }}</b>@endif</a>
   <details class="who relative">
     <summary class="flex min-h-7 list-none items-center" aria-label="{{ $bench->user->name }}, {{ $bench->user->role->value }}"><span

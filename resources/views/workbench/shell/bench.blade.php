@@ -1,4 +1,5 @@
-<form id="state" @if ($panel->shows() !== null) data-shows="{{ $panel->shows()->toJson() }}" @endif>
+<form id="state" data-address="{{ $panel->placeAddress() }}" data-parts="{{ json_encode($bench->partNames(), JSON_UNESCAPED_UNICODE) }}" @if ($panel->shows() !== null)
+  data-shows="{{ $panel->shows()->toJson() }}" @endif>
   <input type="hidden" name="seen" value="{{ $bench->look->head }}">
   <input type="hidden" name="step" value="{{ $bench->step->key() }}">
   @foreach ($panel->state() as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach

@@ -3,7 +3,7 @@
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"responseHandling":[
+<meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"historyEnabled":false,"responseHandling":[
   {"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"[45]..","swap":true,"target":"#notice","swapOverride":"innerHTML"}]}'>
 <title>{{ $bench->step->label() }} - {{ $bench->look->storefront->name }} - Ikat</title>
 <link rel="icon" href="/build/ikat-icon.svg" type="image/svg+xml">
@@ -44,7 +44,7 @@
 @include('workbench.shell.steps')
 @include('workbench.shell.sheet')
 @include('workbench.shell.window')
-<aside class="bench flex min-w-0 flex-col gap-2.25 overflow-x-hidden overflow-y-auto border-l border-edge bg-paper px-4 pt-2.25 [grid-area:bench]" id="bench" tabindex="-1"
+<aside class="bench relative flex min-w-0 flex-col gap-2.25 overflow-x-hidden overflow-y-auto border-l border-edge bg-paper px-4 pt-2.25 [grid-area:bench]" id="bench" tabindex="-1"
   aria-label="Bench">@include('workbench.shell.bench')</aside>
 @include('workbench.shell.tape')
 <dialog class="library m-auto h-[min(680px,92vh)] w-[min(980px,94vw)] border border-ink-1 bg-paper p-0 font-text text-body text-ink-1 backdrop:bg-ink-1/45" id="library"

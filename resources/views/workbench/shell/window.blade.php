@@ -1,8 +1,11 @@
 @use('App\Storefront\SamplePages')
-<main class="window relative flex min-w-0 flex-col overflow-hidden bg-surround text-[#1c1c1c] [grid-area:window]" aria-label="Shop window" data-window
-  data-preview="/preview/{{ $bench->look->id }}" data-shop="/shop/{{ $bench->look->storefront->slug }}">
+@use('Ikat\Core\Setting\Catalog\Things')
+<main class="window relative flex min-w-0 flex-col overflow-clip bg-surround text-[#1c1c1c] [grid-area:window]" aria-label="Shop window" data-window
+  data-preview="/preview/{{ $bench->look->id }}" data-shop="/shop/{{ $bench->look->storefront->slug }}"
+  data-things="{{ json_encode(Things::NAMES) }}">
   <div class="windowbar flex h-8.5 items-center gap-3.5 px-6.25 text-[12px] whitespace-nowrap max-[1499px]:gap-2.5 max-[1199px]:gap-2 max-[1199px]:px-3">
-    <label>Page <select class="min-h-6.5 max-w-[120px] bg-transparent font-semibold *:bg-white" data-page>
+    <x-mode data-pin icon="pin" words="Hold still" :isWordless="true"/>
+    <label><span class="sr-only">Page</span> <select class="min-h-6.5 max-w-[132px] bg-transparent font-semibold *:bg-white" data-page>
       @foreach (['Pages' => false, 'When something happened' => true] as $group => $areStates)
       <optgroup label="{{ $group }}">
         @foreach ($bench->pages->paths() as $key => $path)
@@ -15,7 +18,7 @@
       <x-mode data-press="phone" data-device="phone" icon="smartphone" words="Phone"/>
       <x-mode data-press="tablet" data-device="tablet" icon="tablet" words="Tablet"/>
       <x-mode data-press="desktop" data-device="desktop" icon="monitor" words="Desktop" :isOn="true"/>
-      <x-mode data-turn icon="rotate-cw" words="Turn"/>
+      <x-mode data-turn icon="rotate-cw" words="Turn" :isWordless="true"/>
     </div>
     <div class="flex items-center gap-px" role="group" aria-label="View">
       <x-mode data-view="devices" icon="columns-3" words="Three devices" :isWordless="true"/>
@@ -24,17 +27,19 @@
     </div>
     @php($pointer = 'inline-grid h-6.5 w-7 cursor-pointer place-items-center aria-pressed:bg-ink-1 aria-pressed:text-white')
     <span class="flex">
-      <button type="button" class="{{ $pointer }}" data-point aria-pressed="false" title="What is this made of?" aria-label="Point at something in the window to see what it is made of"><x-icon
-        name="crosshair"/></button>
+      <button type="button" class="{{ $pointer }}" data-walk-shop data-press="walk" aria-pressed="false" title="Walk through the shop: links and buttons work"
+        aria-label="Walk through the shop: links and buttons work instead of being picked"><x-icon name="footprints"/></button>
       <button type="button" class="{{ $pointer }}" data-dark aria-pressed="false" title="As a device shows it that asks for dark"
         aria-label="As a device shows it that asks for dark surroundings"><x-icon name="moon"/></button>
     </span>
     <label class="clock flex items-center gap-1.25"><span class="sr-only">The shop as it is at</span><x-icon name="clock"/>
-      <input class="min-h-6 w-[148px] text-[12px]" type="datetime-local" data-clock aria-describedby="clock-words"><button type="button" class="cursor-pointer font-semibold underline"
+      <input class="min-h-6 w-[138px] text-[12px]" type="datetime-local" data-clock aria-describedby="clock-words"><button type="button" class="cursor-pointer font-semibold underline"
         data-clock-now hidden>now</button></label>
     <output class="ml-auto font-semibold" data-scale aria-label="Scale"></output>
   </div>
-  <div class="stage relative min-h-0 flex-1 overflow-hidden" data-stage></div>
+  <div class="stage relative min-h-0 flex-1 overflow-clip" data-stage>
+    <section class="picked-tag" data-selected aria-label="What is picked" hidden></section>
+  </div>
   <p class="pointer-events-none absolute bottom-2.5 left-1/2 -translate-x-1/2 text-[12px]/5 font-semibold text-white not-empty:woven not-empty:bg-[#1c1c1c] not-empty:px-5" id="clock-words"
     role="status" data-clock-words></p>
   <label class="absolute inset-x-6.25 bottom-2" data-seam hidden><span class="sr-only">Seam between the live shop and your draft</span><input class="accent-[#1f4a7a]" type="range" min="0"
