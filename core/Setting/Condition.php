@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting;
 
+use Ikat\Core\Setting\Type\FontType;
 use Ikat\Core\Setting\Type\SwitchType;
 
 /** A setting applies only while another one has one of certain values. */
@@ -40,5 +41,38 @@ final readonly class Condition
             static fn(bool|string $v): string => is_bool($v) ? $other->describe($v) : $other->type->describe($v),
             $this->values,
         )));
+    }
+
+    /**
+     * Why what depends on it has no effect: "Gloock has one weight", "the utility strip is off".
+     *
+     * @param bool|float|string $value what the other setting is
+     */
+    public function reason(SettingCatalog $catalog, bool|float|string $value): string
+    {
+        $other = $catalog->get($this->path);
+
+        return match (true) {
+            $other->type instanceof FontType => explode(',', $other->describe($value))[0].' has one weight',
+            $other->type instanceof SwitchType => sprintf('has no effect while “%s” is %s', $other->label, $other->describe($value)),
+            default => sprintf('has no effect while “%s” is “%s”', $other->label, $other->describe($value)),
+        };
+    }
+
+    /**
+     * The change that lets what depends on it take effect, and what a button that makes it says.
+     *
+     * @return ?array{value: string, words: string} null where it is the merchant's to choose: which font
+     */
+    public function change(SettingCatalog $catalog): ?array
+    {
+        $other = $catalog->get($this->path);
+        $value = $this->values[0];
+
+        return match (true) {
+            is_bool($value) => ['value' => $value ? 'on' : 'off', 'words' => $value ? 'Turn it on' : 'Turn it off'],
+            $other->type instanceof FontType => null,
+            default => ['value' => $value, 'words' => sprintf('Choose “%s”', $other->describe($value))],
+        };
     }
 }

@@ -9,7 +9,7 @@ import { chromium } from 'playwright-core';
 
 export const BASE = `http://127.0.0.1:${process.env.IKAT_TEST_PORT ?? 8787}`;
 export const SHOP = `${BASE}/shop/wrenfold`;
-const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+export const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 export async function startBrowser() {

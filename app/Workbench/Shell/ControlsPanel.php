@@ -62,11 +62,6 @@ class ControlsPanel extends StepPanel
         return array_values(array_filter($this->settings, static fn(Setting $s): bool => $s->part === $part));
     }
 
-    public function count(): int
-    {
-        return count($this->settings);
-    }
-
     /** What an item says, to tell it from its neighbors: its name, heading or text. */
     public function gist(Item $item): string
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Setting\Catalog;
 
 use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\Setting;
 
 /** The parts of the storefront in plain words. A part's key stands in data-part on its elements. */
 final class Parts
@@ -18,6 +19,17 @@ final class Parts
         'delivery' => 'Delivery',
         'paying' => 'Paying', 'received' => 'Order received', 'seasons' => 'Seasons',
     ];
+
+    /** A setting's label beside others of its part, without the part's name before it: "Lead picture: height" is "Height" there. */
+    public static function labelWithin(Setting $setting): string
+    {
+        $before = self::label($setting->part).': ';
+        $label = $setting->label;
+
+        return str_starts_with($label, $before)
+            ? mb_strtoupper(mb_substr($label, mb_strlen($before), 1)).mb_substr($label, mb_strlen($before) + 1)
+            : $label;
+    }
 
     public static function label(string $part): string
     {

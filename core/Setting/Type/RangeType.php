@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting\Type;
 
+use Ikat\Core\Setting\Measure;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\UnacceptableValue;
 
@@ -19,8 +20,8 @@ abstract readonly class RangeType extends SettingType
     /** @throws UnacceptableValue */
     public function normalize(Setting $setting, mixed $value): float
     {
-        if (is_string($value)) {
-            $value = preg_replace('/\s*'.preg_quote($this->unit, '/').'$/', '', trim($value));
+        if (is_string($value) && ! is_numeric($value)) {
+            $value = Measure::read($value, $this->unit) ?? $value;
         }
         if (! is_numeric($value) || ! is_finite((float) $value)) {
             throw UnacceptableValue::because(

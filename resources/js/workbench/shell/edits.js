@@ -19,14 +19,6 @@ export function startEdits(shopWindow, reach) {
     shopWindow.rebuild();
   });
 
-  // A length shows in the window while it is dragged.
-  body.addEventListener('input', (event) => {
-    const { live, unit } = event.target.dataset ?? {};
-    if (!live) return;
-    shopWindow.show(live, event.target.value + unit);
-    event.target.closest('form').querySelector('output').textContent = `${event.target.value} ${unit}`;
-  });
-
   // An answer says in its body what it is about; what follows begins before it is put in its place.
   body.addEventListener('htmx:beforeSwap', (event) => {
     const tells = event.detail.xhr.responseText.match(/<script type="application\/json" data-tells>(.*?)<\/script>/s);

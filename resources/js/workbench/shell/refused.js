@@ -25,7 +25,7 @@ export function startRefused() {
     line.textContent = words;
     at.setAttribute('aria-invalid', 'true');
     at.setAttribute('aria-describedby', line.id);
-    at.after(line);
+    (at.closest('[data-number]') ?? at).after(line);
   }
 
   body.addEventListener('htmx:beforeSwap', (event) => {
@@ -39,8 +39,9 @@ export function startRefused() {
     tell(form, xhr.responseText);
   });
   // What was accepted is over; what is still refused is put back where an answer has written over it.
-  body.addEventListener('htmx:afterRequest', ({ detail }) => {
-    const form = formOf(detail);
+  body.addEventListener('htmx:beforeSwap', ({ detail }) => {
+    // A reset of the setting takes what was typed back as well.
+    const form = detail.requestConfig.elt?.closest?.('.control')?.querySelector('form:not(.original)');
     if (form && detail.xhr.status < 400) refused.delete(form.id);
   });
   body.addEventListener('htmx:afterSettle', () => {

@@ -4,6 +4,7 @@ import { startBusy } from './busy.js';
 import { startClock } from './clock.js';
 import { startDark } from './dark.js';
 import { framesOf, layOut } from './devices.js';
+import { makeScrollBar, withoutScrollBar } from './hand-held.js';
 import { startLiveValues } from './live-values.js';
 import { sheetOf, swapSheet } from './look-sheet.js';
 import { watchPointing } from './pointing.js';
@@ -77,6 +78,7 @@ export function startWindow(root) {
       pane.append(tag);
     }
     pane.append(made.lights);
+    made.tellScroll = makeScrollBar(pane, frame, wanted.device);
     stage.append(pane);
     return made;
   }
@@ -88,6 +90,7 @@ export function startWindow(root) {
     if (!doc) return;
     // Where a page stands is the window's to say, not what the browser remembers of it.
     doc.defaultView.history.scrollRestoration = 'manual';
+    withoutScrollBar(doc, pane.device);
     if (pane.top) doc.defaultView.scrollTo({ top: pane.top, behavior: 'instant' });
     delete pane.top;
     live.apply(doc);
@@ -97,6 +100,7 @@ export function startWindow(root) {
     keepInside(frame, { shop, previews, preview: () => preview(pane.trial), busy });
     doc.defaultView.addEventListener('scroll', () => {
       light();
+      pane.tellScroll();
       selecting.draw();
       if (state.view === 'then') panes[0]?.frame.contentWindow?.scrollTo(0, doc.defaultView.scrollY);
     }, { passive: true });

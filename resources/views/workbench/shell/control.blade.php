@@ -1,13 +1,15 @@
 @use('Ikat\Core\Check\StoreContents')
+@use('Ikat\Core\Setting\Catalog\Parts')
 @use('Ikat\Core\Setting\Type\PicksType')
-@use('Ikat\Core\Setting\Type\SwitchType')
 @use('Ikat\Core\Setting\Type\TargetType')
 @php($id = 'c-'.str_replace('.', '-', $setting->path))
 @php($type = $setting->type::name())
 @php($value = $resolution->value)
 @php($catalog = $bench->catalog())
 @php($searched = $setting->type instanceof PicksType ? $setting->type->kind : ($setting->type instanceof TargetType && ! $setting->type->isWeb ? 'target' : null))
-<div class="control flex items-end gap-2.5 py-1.25" data-reach="{{ $setting->path }}">
+@php($label = Parts::labelWithin($setting))
+@php($change = $resolution->unmet?->change($catalog))
+<div @class(['control relative flex items-end gap-2.5 py-1.25', 'is-idle text-ink-2' => $resolution->unmet !== null]) data-reach="{{ $setting->path }}">
 @if ($searched !== null && $edits && $bench->store->hasMore($searched))
 <input class="entry" type="search" name="q" autocomplete="off" placeholder="Find by name" aria-label="Find what to offer in {{ $setting->label }}"
   hx-get="{{ $bench->address('offers') }}?kind={{ $searched }}" hx-trigger="input changed delay:150ms" hx-target="#{{ $id }}" hx-swap="innerHTML">
@@ -16,15 +18,15 @@
   <input type="hidden" name="path" value="{{ $setting->path }}">
   @include("workbench.shell.fields.$type")
   @if ($resolution->unmet !== null)
-  <p class="text-[12px] text-ink-2">Takes effect when {{ $resolution->unmet->inWords($catalog) }}.
-    @if ($edits && $catalog->get($resolution->unmet->path)->type instanceof SwitchType)<x-edit :$bench :path="$resolution->unmet->path" value="on" hx-trigger="click">Turn it on</x-edit>@endif</p>
+  <p class="text-[12px] text-ink-2">{{ ucfirst($resolution->unmet->reason($catalog, $bench->inspection()->look->value($resolution->unmet->path))) }}.
+    @if ($edits && $change !== null)<x-edit :$bench :path="$resolution->unmet->path" :value="$change['value']" hx-trigger="click">{{ $change['words'] }}</x-edit>@endif</p>
   @endif
   @if (str_ends_with($setting->path, 'chooser') && $bench->inspection()->get(StoreContents::class)->countries < 2)
   <p class="text-[12px] text-ink-2">The store sells to one country in one language, so there is nothing to choose and nothing is shown.</p>
   @endif
 </form>
 @if ($bench->isOwn($setting->path) && $edits)
-<form class="original" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="original" value="1">
-  <button class="act" aria-label="Back to the original: {{ $setting->label }}">original</button></form>
+<form class="original absolute top-1.25 right-0" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="original" value="1">
+  <button class="act" aria-label="Reset: {{ $setting->label }}" title="Back to the original">reset</button></form>
 @endif
 </div>

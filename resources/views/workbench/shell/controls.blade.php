@@ -6,7 +6,7 @@
 @php($open = $panel->part)
 @php($findings = $bench->findingsIn($bench->step->key()))
 @php($step = $bench->address($bench->step->key()))
-<x-heading :title="$bench->step->label()">{{ $panel->count() }} settings</x-heading>
+<x-heading :title="$bench->step->label()"/>
 @if (count($panel->parts()) > 1)
 <x-tabs label="Parts" :tabs="array_map(fn ($part) => [$step.'?open_part='.urlencode($part), Parts::label($part), $part === $tab], $panel->parts())"/>
 @endif

@@ -1,5 +1,5 @@
 @php($picture = $bench->picture($value))
-<span class="field-label" id="{{ $id }}-label">{{ $setting->label }}</span>
+<span class="field-label" id="{{ $id }}-label">{{ $label }}</span>
 <span class="flex items-center gap-3">
   @if ($picture)<img class="h-13 w-19 bg-surround object-contain outline outline-thread-2" src="{{ $picture->smallest() }}" alt="{{ $picture->alt }}" width="76" height="52">
   @else<span class="inline-grid h-13 w-19 place-items-center border border-dashed border-edge text-ink-2">none</span>@endif

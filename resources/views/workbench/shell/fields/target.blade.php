@@ -1,5 +1,5 @@
 @use('Ikat\Core\Setting\Type\TargetType')
-<label for="{{ $id }}">{{ $setting->label }}</label>
+<label for="{{ $id }}">{{ $label }}</label>
 @if ($setting->type->isWeb)
 <input class="entry" type="text" inputmode="url" id="{{ $id }}" name="value" value="{{ $value }}" data-most="{{ TargetType::MOST }}" placeholder="https://" autocomplete="off" spellcheck="false"
   @disabled(! $edits)>

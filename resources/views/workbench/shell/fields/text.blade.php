@@ -3,7 +3,7 @@
 @use('Ikat\Core\Setting\ColoredText')
 @if ($setting->type->inColors)
 @php($scheme = $bench->schemeAround($setting))
-<span class="field-label" id="{{ $id }}-label">{{ $setting->label }}</span>
+<span class="field-label" id="{{ $id }}-label">{{ $label }}</span>
 <div @class(['words-field w-full border border-edge px-2 py-0.75', 'is-heading' => str_ends_with($setting->path, 'heading'), "scheme-$scheme"])
   id="{{ $id }}" @if ($edits) contenteditable="true" @else tabindex="0"
   aria-readonly="true" @endif
@@ -24,9 +24,9 @@
 </div>
 @endif
 @elseif ($setting->type->max > 120)
-<label for="{{ $id }}">{{ $setting->label }}</label>
+<label for="{{ $id }}">{{ $label }}</label>
 <textarea class="entry" id="{{ $id }}" name="value" rows="3" data-most="{{ $setting->type->max }}" @disabled(! $edits)>{{ $value }}</textarea>
 @else
-<label for="{{ $id }}">{{ $setting->label }}</label>
+<label for="{{ $id }}">{{ $label }}</label>
 <input class="entry" id="{{ $id }}" name="value" value="{{ $value }}" data-most="{{ $setting->type->max }}" @disabled(! $edits)>
 @endif
