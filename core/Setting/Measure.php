@@ -14,7 +14,9 @@ final class Measure
      * What one of a unit is in px. Absolute lengths: CSS Values and Units 4, 6.2. rem is the size of the root's letters, which the
      * storefront leaves as browsers set it (16 px; common practice, no source).
      */
-    private const PX = ['px' => 1.0, 'in' => 96.0, 'cm' => 96 / 2.54, 'mm' => 9.6 / 2.54, 'q' => 2.4 / 2.54, 'pt' => 96 / 72, 'pc' => 16.0, 'rem' => 16.0];
+    private const PX = [
+'px' => 1.0, 'in' => 96.0, 'cm' => 96 / 2.54, 'mm' => 9.6 / 2.54, 'q' => 2.4 / 2.54, 'pt' => 96 / 72, 'pc' => 16.0, 'rem' => 16.0,
+    ];
 
     /** Characters of a sum that are read. */
     private const LONGEST = 60;

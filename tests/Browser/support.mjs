@@ -138,7 +138,7 @@ export async function edited(page, act, path = /\/(edits|undo|redo|publish|live|
 
 export async function noAxeFindings(page, where, leaveOut = []) {
   await page.evaluate(axe);
-  const found = await page.evaluate((exclude) => window.axe.run({ exclude }, { resultTypes: ['violations'] }), leaveOut);
+  const found = await page.evaluate((exclude) => window.axe.run({ exclude }, { resultTypes: ['violations'], rules: { 'target-size': { enabled: true } } }), leaveOut);
   assert.deepEqual(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).slice(0, 3).join(' | ')}`), [], `axe on ${where}`);
 }
 

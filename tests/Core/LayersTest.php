@@ -15,7 +15,8 @@ final class LayersTest extends TestCase
     ];
 
     private const CLASSES = [
-        'ArithmeticError', 'Closure', 'DOMDocument', 'DOMElement', 'DOMText', 'DOMXPath', 'DateTimeImmutable', 'DateTimeInterface', 'DateTimeZone',
+        'ArithmeticError', 'Closure', 'DOMDocument', 'DOMElement', 'DOMText', 'DOMXPath',
+        'DateTimeImmutable', 'DateTimeInterface', 'DateTimeZone',
         'DomainException', 'InvalidArgumentException',
         'LogicException', 'OutOfBoundsException', 'RuntimeException', 'Throwable', 'Transliterator', 'TypeError', 'ValueError', 'WeakMap',
     ];

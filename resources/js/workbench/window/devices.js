@@ -1,5 +1,8 @@
 /** Devices of the shop window: their screens in CSS px, and how frames of them stand beside one another. */
-export const DEVICES = { phone: [390, 844], tablet: [768, 1024], desktop: [1280, 800] };
+export const DEVICES = { phone: [390, 844], tablet: [768, 1024], desktop: [1280, 800], large: [1440, 900], widest: [1920, 1080] };
+
+/** Devices whose page runs down to the end of the window. */
+const DESKTOPS = ['desktop', 'large', 'widest'];
 
 /** The pages shown beside one another, in the order a customer comes to them. */
 export const FIVE_PAGES = ['home', 'category', 'product', 'cart', 'checkout'];
@@ -43,20 +46,43 @@ export function layOut(frames, { width, height, isTurned, isSeamed }) {
 
   if (frames.length === 1 || isSeamed) {
     const [w, h] = screens[0];
-    const isRoomy = frames[0].device === 'desktop' && !isTurned;
+    const isRoomy = DESKTOPS.includes(frames[0].device) && !isTurned;
     // A desktop's page may end below the window; of a hand-held device the whole screen is shown.
     const scale = isRoomy ? Math.min(1, across / w) : Math.min(1, across / w, Math.max(down / h, 0.4));
     const box = { x: ROOM.edge + (across - w * scale) / 2, y: ROOM.top, width: w * scale, height: isRoomy ? down : Math.min(down, h * scale), screen: w };
     return { scale, boxes: frames.map(() => box) };
   }
 
-  const total = screens.reduce((sum, [w]) => sum + w, 0);
-  const scale = Math.min(1, (across - ROOM.gap * (frames.length - 1)) / total);
-  let x = ROOM.edge;
-  const boxes = screens.map(([w, h]) => {
-    const box = { x, y: ROOM.caption, width: w * scale, height: Math.min(down - 20, Math.max(h * scale, down * 0.8)), screen: w };
-    x += w * scale + ROOM.gap;
-    return box;
+  const { scale, rows } = inRows(screens, across, down);
+  const high = down / rows.length - ROOM.caption;
+  const boxes = [];
+  rows.forEach((row, r) => {
+    let x = ROOM.edge;
+    for (const [w, h] of row) {
+      boxes.push({ x, y: ROOM.caption + r * (high + ROOM.caption), width: w * scale, height: Math.min(high, Math.max(h * scale, high * 0.8)), screen: w });
+      x += w * scale + ROOM.gap;
+    }
   });
   return { scale, boxes };
+}
+
+/** Px that a page in a row shows at least: less of it says nothing. */
+const LEAST_HIGH = 220;
+
+/**
+ * Frames in one row or in several, whichever lets them be larger.
+ *
+ * @param screens [[width, height]]
+ * @return { scale, rows: [[[width, height]]] }
+ */
+export function inRows(screens, across, down) {
+  let best = null;
+  for (let count = 1; count <= screens.length; count += 1) {
+    const long = Math.ceil(screens.length / count);
+    const rows = Array.from({ length: Math.ceil(screens.length / long) }, (_, r) => screens.slice(r * long, (r + 1) * long));
+    if (count > 1 && down / rows.length < LEAST_HIGH + ROOM.caption) break;
+    const scale = Math.min(1, ...rows.map((row) => (across - ROOM.gap * (row.length - 1)) / row.reduce((sum, [w]) => sum + w, 0)));
+    if (!best || scale > best.scale) best = { scale, rows };
+  }
+  return best;
 }

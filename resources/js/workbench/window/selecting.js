@@ -1,4 +1,5 @@
 // Picking things in the shop: what is under the pointer is outlined with its name, a click picks it, and a tag beside it offers what it is made of.
+import { scrollInside } from './scroll-inside.js';
 import { namesOf, neighbor } from './things.js';
 
 const SVG = 'http://www.w3.org/2000/svg';
@@ -236,7 +237,7 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
       const to = neighbor(picked.element, event.key, finder);
       if (to) {
         to.ownerDocument.activeElement.blur();
-        to.scrollIntoView({ block: 'nearest', behavior: 'instant' });
+        scrollInside(to, 'nearest');
         pick(to, { waits: SETTLED });
       }
     } else if (event.key === 'Escape') letGo();

@@ -9,6 +9,7 @@ import { startLiveValues } from './live-values.js';
 import { sheetOf, swapSheet } from './look-sheet.js';
 import { watchPointing } from './pointing.js';
 import { drawLights, makeLights } from './reach-lights.js';
+import { scrollInside } from './scroll-inside.js';
 import { startSeam } from './seam.js';
 import { startSelecting } from './selecting.js';
 import { keepInside, placeOf } from './walk-inside.js';
@@ -195,7 +196,7 @@ export function startWindow(root) {
     else if (opened && !opened.contains(element)) defaultView.location.replace(address(''));
     const { top, bottom } = element.getBoundingClientRect();
     const isSeen = top >= 0 && bottom <= frame.clientHeight;
-    if (!isSeen) element.scrollIntoView({ block: bottom - top < frame.clientHeight ? 'center' : 'start', behavior: 'instant' });
+    if (!isSeen) scrollInside(element, bottom - top < frame.clientHeight ? 'center' : 'start');
     mark(element, body);
   }
 

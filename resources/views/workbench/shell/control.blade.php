@@ -26,7 +26,7 @@
   @endif
 </form>
 @if ($bench->isOwn($setting->path) && $edits)
-<form class="original absolute top-1.25 right-0" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="original" value="1">
+<form class="original absolute top-0.5 right-0" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="original" value="1">
   <button class="act" aria-label="Reset: {{ $setting->label }}" title="Back to the original">reset</button></form>
 @endif
 </div>

@@ -42,6 +42,8 @@
   @include('workbench.shell.bar-end')
 </header>
 @include('workbench.shell.steps')
+<nav class="sides sticky top-0 z-20 gap-4 border-b border-edge bg-paper-2 px-4 py-1" aria-label="Window and bench"><a class="act" href="#window">Shop window</a> <a class="act"
+    href="#bench">Bench</a></nav>
 @include('workbench.shell.sheet')
 @include('workbench.shell.window')
 <aside class="bench relative flex min-w-0 flex-col gap-2.25 overflow-x-hidden overflow-y-auto border-l border-edge bg-paper px-4 pt-2.25 [grid-area:bench]" id="bench" tabindex="-1"

@@ -1,6 +1,6 @@
 @use('App\Storefront\SamplePages')
 @use('Ikat\Core\Setting\Catalog\Things')
-<main class="window relative flex min-w-0 flex-col overflow-clip bg-surround text-[#1c1c1c] [grid-area:window]" aria-label="Shop window" data-window
+<main id="window" tabindex="-1" class="window relative flex min-w-0 flex-col overflow-clip bg-surround text-[#1c1c1c] [grid-area:window]" aria-label="Shop window" data-window
   data-preview="/preview/{{ $bench->look->id }}" data-shop="/shop/{{ $bench->look->storefront->slug }}"
   data-things="{{ json_encode(Things::NAMES) }}">
   <div class="windowbar flex h-8.5 items-center gap-3.5 px-6.25 text-[12px] whitespace-nowrap max-[1499px]:gap-2.5 max-[1199px]:gap-2 max-[1199px]:px-3">
@@ -18,6 +18,8 @@
       <x-mode data-press="phone" data-device="phone" icon="smartphone" words="Phone"/>
       <x-mode data-press="tablet" data-device="tablet" icon="tablet" words="Tablet"/>
       <x-mode data-press="desktop" data-device="desktop" icon="monitor" words="Desktop" :isOn="true"/>
+      <x-mode data-device="large" icon="monitor" words="1,440 wide" class="max-[1899px]:hidden!"/>
+      <x-mode data-device="widest" icon="monitor" words="1,920 wide" class="max-[1899px]:hidden!"/>
       <x-mode data-turn icon="rotate-cw" words="Turn" :isWordless="true"/>
     </div>
     <div class="flex items-center gap-px" role="group" aria-label="View">
