@@ -9,10 +9,19 @@ export function namesOf(names, partNames) {
   const any = `${list.map(([selector]) => selector).join()}, [data-part]:not(body)`;
   const partOf = (element) => element.closest('[data-part]')?.dataset.part ?? '';
 
+  /** A link that is all a heading says is the heading. */
+  const isAllOf = (thing, outer) => outer?.matches(any) && !('part' in outer.dataset) && outer.textContent.trim() !== '' && outer.textContent.trim() === thing.textContent.trim();
+
+  /** The thing an element belongs to: itself, or the nearest around it. */
+  function thingAt(element) {
+    let thing = element?.closest?.(any) ?? null;
+    while (thing && !('part' in thing.dataset) && isAllOf(thing, thing.parentElement)) thing = thing.parentElement;
+    return thing;
+  }
+
   return {
-    /** The thing an element belongs to: itself, or the nearest around it. */
-    thingAt: (element) => element?.closest?.(any) ?? null,
-    thingsIn: (element) => [...element.querySelectorAll(any)],
+    thingAt,
+    thingsIn: (element) => [...element.querySelectorAll(any)].filter((each) => thingAt(each) === each),
     partOf,
     nameOf(thing) {
       const own = list.find(([selector]) => thing.matches(selector))?.[1];
