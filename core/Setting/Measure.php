@@ -15,7 +15,7 @@ final class Measure
      * storefront leaves as browsers set it (16 px; common practice, no source).
      */
     private const PX = [
-'px' => 1.0, 'in' => 96.0, 'cm' => 96 / 2.54, 'mm' => 9.6 / 2.54, 'q' => 2.4 / 2.54, 'pt' => 96 / 72, 'pc' => 16.0, 'rem' => 16.0,
+        'px' => 1.0, 'in' => 96.0, 'cm' => 96 / 2.54, 'mm' => 9.6 / 2.54, 'q' => 2.4 / 2.54, 'pt' => 96 / 72, 'pc' => 16.0, 'rem' => 16.0,
     ];
 
     /** Characters of a sum that are read. */
