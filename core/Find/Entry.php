@@ -8,9 +8,16 @@ namespace Ikat\Core\Find;
 final readonly class Entry
 {
     /**
-     * @param string $kind setting, page, finding or command
-     * @param string $target what to open
+     * @param string $kind setting, words, page, product, finding, change or command
+     * @param string $target what to open, or to do
      * @param string $words more words to find it by
+     * @param string $note where it is, and what it is now
      */
-    public function __construct(public string $kind, public string $title, public string $target, public string $words = '') {}
+    public function __construct(
+        public string $kind,
+        public string $title,
+        public string $target,
+        public string $words = '',
+        public string $note = '',
+    ) {}
 }

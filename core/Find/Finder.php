@@ -12,6 +12,23 @@ namespace Ikat\Core\Find;
  */
 final class Finder
 {
+    /** Words that say nothing of what is looked for. */
+    private const EMPTY = [
+        'a', 'an', 'and', 'change', 'do', 'for', 'how', 'i', 'in', 'is', 'it', 'make', 'my', 'of', 'on', 'put', 'set', 'show', 'the', 'to',
+        'want',
+        'where', 'with',
+    ];
+
+    /** What people say for what a setting is called. */
+    private const MEANT = [
+        'big' => 'size', 'bigger' => 'size', 'larger' => 'size', 'small' => 'size', 'smaller' => 'size', 'tall' => 'height',
+        'taller' => 'height',
+        'lower' => 'height', 'wide' => 'width', 'wider' => 'width', 'narrower' => 'width', 'bold' => 'weight', 'bolder' => 'weight',
+        'thinner' => 'weight', 'rounder' => 'corners', 'round' => 'corners', 'gap' => 'space', 'padding' => 'space', 'margin' => 'space',
+        'photo' => 'picture', 'image' => 'picture', 'pic' => 'picture', 'typeface' => 'font', 'colour' => 'color', 'telephone' => 'phone',
+        'shipping' => 'delivery', 'basket' => 'cart', 'bag' => 'cart', 'banner' => 'lead', 'hero' => 'lead', 'navigation' => 'menu',
+    ];
+
     /**
      * @param list<Entry> $entries
      *
@@ -19,7 +36,8 @@ final class Finder
      */
     public static function find(string $asked, array $entries, int $most = 9): array
     {
-        $words = self::words($asked);
+        $all = self::words($asked);
+        $words = array_values(array_diff($all, self::EMPTY)) ?: $all;
         if ($words === []) {
             return [];
         }
@@ -42,7 +60,12 @@ final class Finder
         $more = self::words($entry->words);
         $sum = 0.0;
         foreach ($words as $word) {
-            $best = max(2 * self::closest($word, $title), self::closest($word, $more));
+            $best = 0.0;
+            foreach ([[$word, 1.0], [self::MEANT[$word] ?? '', 0.9]] as [$meant, $weight]) {
+                if ($meant !== '') {
+                    $best = max($best, $weight * max(2 * self::closest($meant, $title), self::closest($meant, $more)));
+                }
+            }
             if ($best === 0.0) {
                 return 0.0;
             }
@@ -64,12 +87,29 @@ final class Finder
             }
             if ($length >= 2 && str_starts_with($candidate, $word)) {
                 $best = max($best, 0.8);
-            } elseif ($length >= 4 && levenshtein($word, $candidate) <= ($length >= 7 ? 2 : 1)) {
+            } elseif (
+                $length >= 4
+                && (levenshtein($word, $candidate) <= ($length >= 7 ? 2 : 1) || self::isSwapped($word, $candidate))
+            ) {
                 $best = max($best, 0.6);
             }
         }
 
         return $best;
+    }
+
+    /** Whether two neighboring letters have changed places, the commonest slip of fingers (common practice, no source). */
+    private static function isSwapped(string $word, string $candidate): bool
+    {
+        if (strlen($word) !== strlen($candidate) || levenshtein($word, $candidate) !== 2) {
+            return false;
+        }
+        $at = 0;
+        while ($word[$at] === $candidate[$at]) {
+            $at++;
+        }
+
+        return $word[$at] === ($candidate[$at + 1] ?? '') && ($word[$at + 1] ?? '') === $candidate[$at];
     }
 
     /** @return list<string> */

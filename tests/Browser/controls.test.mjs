@@ -56,3 +56,76 @@ test('labels do not repeat the name of their group', async () => {
   assert.deepEqual(await page.locator('#p-item label, #p-item .field-label').evaluateAll((labels) => labels.filter((l) => l.textContent.includes('Lead picture:')).map((l) => l.textContent)), []);
   assert.doesNotMatch(await page.locator('#bench').textContent(), /\d+ settings/);
 });
+
+test('a row is taken by its grip and moved by key, and what is deleted can be had back', async () => {
+  await open('pages?open_part=home&page=home');
+  const names = () => page.locator('[data-sortable] > li').evaluateAll((rows) => rows.map((r) => r.dataset.name));
+  const before = await names();
+  await page.locator('[data-name="lead-1"] .grip-handle').focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Escape');
+  assert.deepEqual(await names(), before, 'Escape puts it back');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowDown');
+  assert.match(await page.locator('#announce').textContent(), /^2 of/);
+  await edited(page, () => page.keyboard.press('Space'));
+  assert.deepEqual(await names(), [before[1], before[0], ...before.slice(2)]);
+  await edited(page, () => page.locator('[data-press=undo]').click());
+  await page.locator(`[data-name="${before[1]}"] .item-name`).focus();
+  await edited(page, () => page.keyboard.press('Delete'));
+  assert.deepEqual(await names(), [before[0], ...before.slice(2)]);
+  await page.waitForFunction((name) => document.activeElement.closest('li')?.dataset.name === name, before[2]);
+  assert.match(await page.locator('#notice').textContent(), /deleted\. Undo/);
+  await edited(page, () => page.locator('#notice').getByRole('button', { name: 'Undo' }).click());
+  assert.deepEqual(await names(), before);
+});
+
+test('keys lead from region to region, list themselves, and work from within the window', async () => {
+  await open('header?page=home');
+  const region = () => page.evaluate(() => document.activeElement.closest('header.bar, #steps, [data-window], #bench, #tape')?.id || document.activeElement.closest('header.bar')?.className.slice(0, 3));
+  await page.locator('#find').focus();
+  const seen = [];
+  for (let i = 0; i < 5; i += 1) {
+    await page.keyboard.press('F6');
+    seen.push(await region());
+  }
+  assert.deepEqual(seen.filter((r) => r !== 'tape').slice(0, 4), ['steps', 'window', 'bench', 'bar'], 'the tape, too, when it counts something');
+  await shopFrame(page).locator('.menu a').first().focus();
+  await page.keyboard.press('?');
+  assert.ok(await page.locator('#keys').isVisible());
+  await noAxeFindings(page, 'the list of keys');
+  await page.keyboard.press('Escape');
+  const field = page.locator('#c-header-space-top');
+  const was = await field.inputValue();
+  await field.fill(String(Number(was) + 3));
+  await edited(page, () => page.keyboard.press('Enter'));
+  await shopFrame(page).locator('.menu a').first().focus();
+  await edited(page, () => page.keyboard.press('Control+z'));
+  assert.equal(await field.inputValue(), was);
+});
+
+test('what is found shows where it is and what it is, and is changed from the list', async () => {
+  await open('colors?page=home');
+  const rows = page.locator('#found [role=option]');
+  const ask = async (words) => {
+    const answer = page.waitForResponse((r) => r.url().includes('/find?'));
+    await page.locator('#find').fill(words);
+    await answer;
+    await settled(page);
+  };
+  await ask('space above 25');
+  assert.match(await rows.first().textContent(), /Space above: set to 25 px\s+Header, 18 px\s+change/);
+  await noAxeFindings(page, 'the find box', ['.living', '.cloth', '.pair-table']);
+  await edited(page, () => page.keyboard.press('Enter'));
+  assert.equal(await live('--header-space-top'), '25px');
+  await undo(page);
+  await ask('heron folding');
+  await rows.filter({ hasText: 'Heron folding lantern' }).first().click();
+  await page.waitForFunction(() => document.querySelector('iframe').contentWindow.location.pathname.endsWith('/product/heron-folding-lantern'));
+  await settled(page);
+  // What the tape counts is opened from it.
+  await open('header?page=cart');
+  await page.locator('#tape [data-visit=home]').click();
+  await page.waitForFunction(() => document.querySelector('[data-page]').value === 'home' && document.querySelector('.reach-lights rect'));
+});

@@ -10,20 +10,42 @@ use Ikat\Core\Contrast\ContrastFinding;
 use Ikat\Core\Find\Entry;
 use Ikat\Core\Find\Finder;
 use Ikat\Core\Setting\Catalog\Parts;
+use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\Type\KeysType;
+use Ikat\Core\Setting\Type\RangeType;
+use Ikat\Core\Setting\Type\SwitchType;
+use Ikat\Core\Setting\Type\TextType;
 
 /** What the find box looks through: settings, pages, findings and commands. */
 final class FindBox
 {
+    /** Characters of the shop's words that a row shows. */
+    private const SHOWN = 60;
+
     /** @return list<Entry> */
     public static function find(string $asked, Bench $bench): array
     {
-        return Finder::find(
-            $asked,
-            [...self::commands($bench), ...self::pages($bench), ...self::findings($bench), ...self::settings($bench)],
-        );
+        // "header height 60": what is looked for, and what it shall be.
+        $wanted = preg_match('/^(.+?)\s+(-?\d+(?:\.\d+)?)\s*(?:px|%)?$/D', $asked, $m) === 1 ? [$m[1], (float) $m[2]] : null;
+        $found = [];
+        if ($wanted !== null && $bench->edits()) {
+            $found = self::changes(Finder::find($wanted[0], self::settings($bench), 4), $wanted[1], $bench);
+        }
+        foreach (Finder::find($asked, [
+            ...self::commands($bench), ...self::pages($bench), ...self::findings($bench), ...self::settings($bench), ...self::words($bench),
+            ...self::places($asked, $bench),
+        ]) as $entry) {
+            $found[] = $entry;
+            $switch = $entry->kind === 'setting' && $bench->edits() ? self::switched($entry, $bench) : null;
+            $found = $switch === null ? $found : [...$found, $switch];
+        }
+
+        return array_slice($found, 0, self::MOST);
     }
+
+    /** Rows of the list. */
+    private const MOST = 10;
 
     /** @return list<Entry> */
     private static function settings(Bench $bench): array
@@ -34,12 +56,102 @@ final class FindBox
                 $s->label,
                 $bench->addressOfSetting($s->path),
                 "$s->keywords $s->step $s->path ".Parts::label($s->part),
+                $s->path,
             ),
             array_filter(
                 $bench->catalog()->all(),
                 static fn(Setting $s): bool => ! $bench->isPutAway($s->path) && ! ($s->type instanceof KeysType && $s->type->isAway),
             ),
         ));
+    }
+
+    /**
+     * The shop's own words, as they are read there.
+     *
+     * @return list<Entry>
+     */
+    private static function words(Bench $bench): array
+    {
+        $entries = [];
+        $look = $bench->inspection()->look;
+        foreach ($bench->catalog()->all() as $path => $setting) {
+            $words = $setting->type instanceof TextType ? ColoredText::plain($look->text($path)) : '';
+            if ($words !== '' && ! $bench->isPutAway($path)) {
+                $entries[] = new Entry(
+                    'words',
+                    '“'.mb_strimwidth($words, 0, self::SHOWN, '…').'”',
+                    $bench->addressOfSetting($path),
+                    '',
+                    $path,
+                );
+            }
+        }
+
+        return $entries;
+    }
+
+    /**
+     * Pages, categories and products of the store, shown in the window.
+     *
+     * @return list<Entry>
+     */
+    private static function places(string $asked, Bench $bench): array
+    {
+        $entries = [];
+        foreach (mb_strlen($asked) < 3 ? [] : $bench->store->targets($asked) as $group => $places) {
+            foreach (array_slice($places, 0, 4) as $address => $title) {
+                $entries[] = new Entry($group === 'Products' ? 'product' : 'page', $title, "page:$address", '', "in the window, $address");
+            }
+        }
+
+        return $entries;
+    }
+
+    /**
+     * What numbers can be set to from the list.
+     *
+     * @param list<Entry> $settings
+     *
+     * @return list<Entry>
+     */
+    private static function changes(array $settings, float $value, Bench $bench): array
+    {
+        $changes = [];
+        foreach ($settings as $entry) {
+            $setting = $bench->setting($entry->note);
+            if ($setting->type instanceof RangeType && $setting->type->accepts($value)) {
+                $words = sprintf('%s: set to %s', $setting->label, $setting->describe($value));
+                $changes[] = new Entry('change', $words, "set:$setting->path=".Setting::plainNumber($value), '', $setting->path);
+            }
+        }
+
+        return array_slice($changes, 0, 2);
+    }
+
+    /** The other way of a switch that was found. */
+    private static function switched(Entry $entry, Bench $bench): ?Entry
+    {
+        $setting = $bench->setting($entry->note);
+        if (! $setting->type instanceof SwitchType) {
+            return null;
+        }
+        $to = $bench->isOn($setting->path) ? 'off' : 'on';
+
+        return new Entry('change', "$setting->label: turn it $to", "set:$setting->path=$to", '', $setting->path);
+    }
+
+    /** Where something that was found is, and what it is now: "Header, 18 px". */
+    public static function note(Entry $entry, Bench $bench): string
+    {
+        if (! in_array($entry->kind, ['setting', 'words', 'change'], true)) {
+            return $entry->note;
+        }
+        $setting = $bench->setting($entry->note);
+        $step = $bench->steps->orFirst($setting->step)->label();
+        $value = $bench->inspection()->look->value($setting->path);
+        $value = $setting->describe($setting->type instanceof TextType ? ColoredText::plain((string) $value) : $value);
+
+        return $entry->kind === 'words' ? "$step, $setting->label" : mb_strimwidth(trim("$step, $value", ', '), 0, self::SHOWN, '…');
     }
 
     /** @return list<Entry> */
@@ -69,6 +181,8 @@ final class FindBox
     {
         $entries = [
             new Entry('command', 'Pictures of the store', 'press:library', 'library upload photo image replace alternative text'),
+            new Entry('command', 'All keys', 'press:keys', 'keyboard shortcuts help list'),
+            new Entry('command', 'Walk through the shop', 'press:walk', 'follow links click buttons navigate'),
             new Entry('command', 'Undo', 'press:undo', 'back take back revert'),
             new Entry('command', 'Redo', 'press:redo', 'again forward'),
             new Entry('command', 'Then and now', 'press:then', 'compare before after live draft'),

@@ -24,7 +24,7 @@ final class QuestionController
         $asked = mb_substr($request->word('q'), 0, 80);
         $bench = $this->maker->make($request, $this->maker->look($look));
 
-        return view('workbench.shell.found', ['asked' => $asked, 'found' => FindBox::find($asked, $bench)]);
+        return view('workbench.shell.found', ['asked' => $asked, 'bench' => $bench, 'found' => FindBox::find($asked, $bench)]);
     }
 
     public function reach(TypedRequest $request, int $look): JsonResponse

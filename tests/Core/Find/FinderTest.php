@@ -34,6 +34,11 @@ final class FinderTest extends TestCase
         yield ['button', '#4'];
         yield ['buton', '#4'];
         yield ['check', 'page:checkout'];
+        yield ['anouncement lettres', '#2'];
+        yield ['lgoo size', '#3'];
+        yield ['make the logo bigger', '#3'];
+        yield ['where is the logo', '#3'];
+        yield ['the', null];
         yield ['zebra', null];
         yield ['logo zebra', null];
         yield ['', null];

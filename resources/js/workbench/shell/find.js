@@ -17,7 +17,10 @@ export function startFind(shopWindow, opening) {
     field.value = '';
     if (target.startsWith('page:')) shopWindow.open(target.slice(5));
     else if (target.startsWith('press:')) document.querySelector(`[data-press="${target.slice(6)}"]`)?.click();
-    else opening.open(target, { takesFocus: true, isShown: true });
+    else if (target.startsWith('set:')) {
+      const [path, value] = target.slice(4).split('=');
+      document.body.dispatchEvent(new CustomEvent('ikat:written', { bubbles: true, detail: { path, value } }));
+    } else opening.open(target, { takesFocus: true, isShown: true });
   }
 
   list.addEventListener('htmx:afterSwap', () => {

@@ -29,6 +29,79 @@ export function startLists() {
     keep(item.parentElement);
   }
 
+  // A row is taken by its grip with Space, moved with the arrow keys and let go of with Space; Escape puts it back.
+  let taken = null;
+  function letGo(isKept) {
+    const { grip, list, order } = taken;
+    taken = null;
+    grip.setAttribute('aria-pressed', 'false');
+    if (!isKept) list.append(...order);
+    else if (order.some((item, i) => item !== list.children[i])) keep(list);
+    grip.focus();
+  }
+  bench.addEventListener('keydown', (event) => {
+    const grip = event.target.closest?.('.grip-handle');
+    if (!grip) return;
+    const item = grip.closest('li');
+    if (event.key === ' ' || event.key === 'Enter') {
+      if (taken) letGo(true);
+      else {
+        taken = { grip, list: item.parentElement, order: [...item.parentElement.children] };
+        grip.setAttribute('aria-pressed', 'true');
+        announce(`Taken, ${placeOf(item)}. Arrow keys move it, Space lets it go, Escape puts it back.`);
+      }
+    } else if (taken && event.key === 'Escape') letGo(false);
+    else if (taken && ['ArrowUp', 'ArrowDown'].includes(event.key)) {
+      const other = event.key === 'ArrowUp' ? item.previousElementSibling : item.nextElementSibling;
+      if (other) other[event.key === 'ArrowUp' ? 'before' : 'after'](item);
+      grip.focus();
+      announce(placeOf(item));
+    } else return;
+    event.preventDefault();
+    event.stopPropagation();
+  });
+  bench.addEventListener('focusout', (event) => { if (taken && event.target === taken.grip && event.relatedTarget && event.relatedTarget !== taken.grip) letGo(true); });
+
+  // What was deleted is said, with the way back; the focus goes to the row that has taken its place.
+  let deleted = null;
+  bench.addEventListener('keydown', (event) => {
+    if (event.key !== 'Delete' || event.target.matches('input, textarea, select, [contenteditable]')) return;
+    const button = event.target.closest('.item')?.querySelector('[data-delete]');
+    if (!button) return;
+    event.preventDefault();
+    button.click();
+  });
+  bench.addEventListener('click', (event) => {
+    const button = event.target.closest('[data-delete]');
+    if (!button) return;
+    const item = button.closest('li');
+    deleted = { list: item.parentElement.getAttribute('aria-labelledby'), at: [...item.parentElement.children].indexOf(item), name: button.dataset.delete };
+  }, true);
+  document.body.addEventListener('ikat:edited', () => {
+    if (!deleted) return;
+    const { list, at, name } = deleted;
+    deleted = null;
+    document.body.addEventListener('htmx:afterSettle', () => {
+      const rows = bench.querySelectorAll(`[aria-labelledby="${list}"] > li`);
+      const row = rows[Math.min(at, rows.length - 1)];
+      (row?.querySelector('a, .grip-handle') ?? document.getElementById(list))?.focus();
+      tell(name);
+    }, { once: true });
+  });
+  function tell(name) {
+    const line = document.createElement('p');
+    line.textContent = `${name} deleted. `;
+    const undo = document.createElement('button');
+    undo.type = 'button';
+    undo.className = 'act';
+    undo.textContent = 'Undo';
+    undo.addEventListener('click', () => { document.querySelector('[data-press=undo]').click(); });
+    line.append(undo);
+    document.querySelector('#notice').replaceChildren(line);
+  }
+  const announce = (words) => { document.querySelector('#announce').textContent = words; };
+  const placeOf = (item) => `${[...item.parentElement.children].indexOf(item) + 1} of ${item.parentElement.childElementCount}`;
+
   bench.addEventListener('click', (event) => {
     const button = event.target.closest('[data-move], [data-pick-move], [data-pick-out]');
     if (!button) return;

@@ -44,6 +44,13 @@ export function startOpening(shopWindow, reach) {
     const state = Object.fromEntries(new FormData(document.querySelector('#state')));
     htmx.ajax('POST', `${document.body.dataset.base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, path, value } });
   });
+  // What is counted on the tape is opened from it.
+  document.body.addEventListener('click', (event) => {
+    const button = event.target.closest('[data-visit]');
+    if (!button) return;
+    if (button.dataset.element === '') shopWindow.open(button.dataset.visit);
+    else shopWindow.visit(button.dataset.visit, Number(button.dataset.element));
+  });
   if (location.hash) mark(new URL(location.href), false);
 
   return {

@@ -1,4 +1,5 @@
 // The shop window: real storefront pages in frames at true device widths, scaled to fit.
+import { handOn } from '../shell/keys.js';
 import { momentIn, pageAt, placeIn, previewAt, withoutSample } from './addresses.js';
 import { startBusy } from './busy.js';
 import { startClock } from './clock.js';
@@ -98,6 +99,7 @@ export function startWindow(root) {
     dark.apply(doc);
     watchPointing(root, doc, () => (state.mode === 'dress' ? 'dress' : ''), () => pageOf(pane));
     selecting.watch(doc);
+    handOn(doc);
     keepInside(frame, { shop, previews, preview: () => preview(pane.trial), busy });
     doc.defaultView.addEventListener('scroll', () => {
       light();
@@ -384,7 +386,10 @@ export function startWindow(root) {
     /** Forgets what was picked. */
     letGo: selecting.letGo,
     light(places) { lit = places; light(); },
-    open,
+    open(page) {
+      open(page);
+      tellPlace(true);
+    },
     /** Takes the window down: its frames, and all that listens. */
     stop() {
       life.abort();

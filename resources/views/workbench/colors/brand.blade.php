@@ -6,7 +6,7 @@
   @foreach ($theme->brandColors as $key => $label)
   @php($path = "brand.$key")
   @php($followers = count(BrandFollowers::direct($input->look, $path)))
-  <x-row :data-name="$key" :data-reach="$path" :isOpen="$panel->selected === $path" :hasGrip="$edits" class="min-h-7!">
+  <x-row :data-name="$key" :data-reach="$path" :isOpen="$panel->selected === $path" :hasGrip="$edits" :name="$label" class="min-h-7!">
     <a class="item-name min-w-0 flex-1 truncate py-1" href="{{ $colors }}?open_part=brand&amp;open_path={{ $path }}"
       hx-get="{{ $colors }}?open_part=brand&amp;open_scheme={{ $panel->scheme }}&amp;open_path={{ $path }}"
       @if ($panel->selected === $path) aria-current="true" @endif><x-swatch class="inline-block align-[-3px]" :colors="[$input->look->text($path)]" w="30"/> <b>{{ $label }}</b>

@@ -14,7 +14,7 @@
     @php($switch = $item->path($type->switch))
     @php($isOn = $bench->isOn($switch))
     @php($title = Parts::label($part))
-    <x-row :data-name="$name" :isOpen="$panel->part === $part" :isOff="! $isOn" :hasGrip="true">
+    <x-row :data-name="$name" :isOpen="$panel->part === $part" :isOff="! $isOn" :hasGrip="$edits" :name="$title">
       <a class="item-name min-w-0 flex-1 truncate py-1.5" href="{{ $step }}?open_part={{ $part }}" hx-get="{{ $step }}?open_part={{ $part }}" @if ($panel->part === $part) aria-current="true" @endif
         data-reach="{{ $switch }}"><b>{{ $title }}</b> <span class="text-ink-2">{{ $panel->gist($item) }}</span></a>
       @if ($edits)
@@ -23,7 +23,7 @@
         <x-row-tool icon="arrow-down" :label="'Move '.$title.' down'" data-move="1" :disabled="$i === count($names) - 1"/>
         <x-row-tool :icon="$isOn ? 'eye' : 'eye-off'" :label="($isOn ? 'Hide' : 'Show').' '.$title" :hx-post="$bench->address('edits')"
           :hx-vals="json_encode(['path' => $switch, 'value' => $isOn ? 'off' : 'on'])"/>
-        <x-row-tool icon="trash-2" :label="'Delete '.$title" :hx-post="$bench->address('edits')"
+        <x-row-tool icon="trash-2" :label="'Delete '.$title" :data-delete="$title" :hx-post="$bench->address('edits')"
           :hx-vals="json_encode(['path' => $list->path, 'value' => implode(',', array_diff($names, [$name]))])"/>
       </x-slot:tools>
       @endif

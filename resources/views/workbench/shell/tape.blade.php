@@ -1,4 +1,5 @@
 @php($here = $panel->counts())
+@php($firstOf = fn (string $severity) => array_values(array_filter($panel->findings(), fn ($f) => $f->severity()->value === $severity))[0])
 @php($last = $bench->lastEdit())
 @php($inPlaces = function (array $places): string {
     $count = array_sum(array_map(count(...), $places));
@@ -9,8 +10,9 @@
   @isset($oob) hx-swap-oob="morph" @endisset>
   <div class="pl-6.25!">
     <p class="truncate"><b>{{ $panel->findingsTitle() }}</b></p>
-    <p class="truncate">@if (array_sum($here) === 0)none @else @foreach ($here as $severity => $count)@if ($count > 0)<span class="mr-2 text-ink-2"><x-diamond
-      :severity="$severity"/> {{ $count }}</span> @endif @endforeach @endif
+    <p class="truncate">@if (array_sum($here) === 0)none @else @foreach ($here as $severity => $count)@if ($count > 0)<a
+      class="mr-2 inline-flex min-h-4 items-center gap-1 underline underline-offset-3" href="{{ $bench->addressOf($firstOf($severity)) }}"
+      aria-label="{{ $count }} {{ $count === 1 ? 'finding' : 'findings' }}: open the first"><x-diamond :severity="$severity"/> {{ $count }}</a> @endif @endforeach @endif
       @if ($panel->findingsNote() !== '')<span class="findings-note text-ink-2">{{ $panel->findingsNote() }}</span>@endif</p>
   </div>
   <div class="border-l border-thread-2" id="tape-reach">
@@ -27,8 +29,8 @@
       @if ($places !== [])<b>{{ $inPlaces($places) }}</b>{{ $reach->when === '' ? '' : " $reach->when" }}@if ($latent > 0) and {{ $latent }} more when opened, pointed at or focused @endif
       @elseif (($reach->gone ?? []) !== [])<b>gone from {{ $inPlaces($reach->gone) }}</b>{{ $reach->when === '' ? '' : ", seen $reach->when" }}@endif</p>
     @if ($why !== null)<p class="truncate">Nothing visible changed: {{ $why }}.</p>
-    @else<p class="truncate">@foreach ($places === [] ? $reach->gone ?? [] : $places as $page => $elements)<span
-      class="mr-2 text-ink-2">{{ App\Storefront\SamplePages::labels()[$page] }} {{ count($elements) }}</span> @endforeach</p>@endif
+    @else<p class="truncate">@foreach ($places === [] ? $reach->gone ?? [] : $places as $page => $elements)<button type="button"
+      class="mr-2 cursor-pointer text-ink-2 underline decoration-thread-2 underline-offset-3" data-visit="{{ $page }}" data-element="{{ $places === [] ? '' : $elements[0] ?? '' }}">{{ App\Storefront\SamplePages::labels()[$page] }} {{ count($elements) }}</button> @endforeach</p>@endif
     @endif
   </div>
   <div class="tape-who border-l border-thread-2 text-ink-2 max-[1199px]:hidden!" hx-get="{{ $bench->address('pulse') }}" hx-include="#state" hx-target="this" hx-trigger="every 12s"

@@ -5,12 +5,10 @@
 @php($scheme = $bench->schemeAround($setting))
 <span class="field-label" id="{{ $id }}-label">{{ $label }}</span>
 <div @class(['words-field w-full border border-edge px-2 py-0.75', 'is-heading' => str_ends_with($setting->path, 'heading'), "scheme-$scheme"])
-  id="{{ $id }}" @if ($edits) contenteditable="true" @else tabindex="0"
-  aria-readonly="true" @endif
+  id="{{ $id }}" contenteditable="true"
   role="textbox" aria-labelledby="{{ $id }}-label" @if ($setting->type->max > 120) aria-multiline="true" @endif spellcheck="true"
   data-most="{{ $setting->type->max }}">{{ ColoredHtml::html((string) $value) }}</div>
 <input type="hidden" name="value" value="{{ $value }}">
-@if ($edits)
 <div class="word-colors flex items-center gap-0.5 text-[12px]" role="toolbar" data-roving data-word-colors="{{ $id }}"
   aria-label="Color of the words you have chosen in {{ $setting->label }}"><span class="mr-1 text-ink-2">Chosen words</span>
   @foreach (ColoredText::ROLES as $role)
@@ -22,11 +20,10 @@
   @endforeach
   <button type="button" class="act" tabindex="-1" data-word-color="">as the rest</button>
 </div>
-@endif
 @elseif ($setting->type->max > 120)
 <label for="{{ $id }}">{{ $label }}</label>
-<textarea class="entry" id="{{ $id }}" name="value" rows="3" data-most="{{ $setting->type->max }}" @disabled(! $edits)>{{ $value }}</textarea>
+<textarea class="entry" id="{{ $id }}" name="value" rows="3" data-most="{{ $setting->type->max }}">{{ $value }}</textarea>
 @else
 <label for="{{ $id }}">{{ $label }}</label>
-<input class="entry" id="{{ $id }}" name="value" value="{{ $value }}" data-most="{{ $setting->type->max }}" @disabled(! $edits)>
+<input class="entry" id="{{ $id }}" name="value" value="{{ $value }}" data-most="{{ $setting->type->max }}">
 @endif
