@@ -238,7 +238,7 @@ final class LogoInspector
             }
             if ($best !== null) {
                 $found[] = [
-                    'title' => "Let it wear $best[1]", 'ground' => $best[2], 'changes' => [$place->path => (string) $best[0]],
+                    'title' => "Give it $best[1]", 'ground' => $best[2], 'changes' => [$place->path => (string) $best[0]],
                     'make' => null, 'ratio' => $best[4],
                 ];
             }

@@ -10,7 +10,7 @@ final class FindingsInTheWay extends \RuntimeException
     {
         parent::__construct(
             ($count === 1 ? 'One finding stops' : "$count findings stop")
-                .' this publish. Mend it, or say why it should go out all the same.',
+                .' this publish. Fix it, or say why it should go out all the same.',
         );
     }
 }

@@ -42,7 +42,7 @@ final class Logos implements Check
         }
         if ($measures->markKept < MarkDetail::NEEDED || $measures->markContrast < Contrast::NON_TEXT) {
             $measured = $measures->markContrast < Contrast::NON_TEXT
-                ? sprintf('%s : 1 between mark and ground; choose other colors', ContrastFinding::ratioText($measures->markContrast))
+                ? sprintf('%s : 1 between mark and background; choose other colors', ContrastFinding::ratioText($measures->markContrast))
                 : sprintf('%d%% of its light and dark is left; choose a simpler part', (int) floor(100 * $measures->markKept));
             yield new SettingFinding(
                 'mark-lost',

@@ -22,7 +22,7 @@ use Ikat\Core\Setting\ColorSet;
  */
 final class ContrastRepair
 {
-    /** Lightnesses a ground is tried at when its ink cannot be mended alone. */
+    /** Lightnesses a ground is tried at when its ink cannot be fixed alone. */
     private const GROUNDS = 20;
 
     /** Steps to each side of the best of them that are tried then. */
@@ -268,7 +268,7 @@ final class ContrastRepair
             )
             : 'One of these grounds has to become clearly lighter or darker.';
 
-        return "$scheme: {$pair->title()} cannot be mended with its hue kept".($others === [] ? '' : ' without breaking '.implode(
+        return "$scheme: {$pair->title()} cannot be fixed with its hue kept".($others === [] ? '' : ' without breaking '.implode(
             ' or ',
             array_slice($others, 0, 3),
         )).". $gives";

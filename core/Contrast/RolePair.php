@@ -59,11 +59,11 @@ final class RolePair
     public static function name(string $role): string
     {
         return SchemeRoles::ALL[$role][0] ?? match ($role) {
-            'soft' => 'second voice',
+            'soft' => 'softer text',
             'action-hover' => 'action, pointed at',
             'quiet-hover' => 'quiet action, pointed at',
             'focus' => 'focus ring',
-            'off' => 'disabled ink',
+            'off' => 'disabled text',
             'visited' => 'visited link',
             SchemeColors::OVER => 'the first band’s picture',
             default => $role,

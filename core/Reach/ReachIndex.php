@@ -291,7 +291,9 @@ final readonly class ReachIndex
                 static fn($r): bool => str_ends_with($r->setting->path, '.scheme') && $r->value === $scheme,
             );
 
-            return $wearers === [] ? 'no part of the shop wears this scheme' : 'the parts that wear this scheme have nothing in this role';
+            return $wearers === []
+                ? 'no part of the shop has this color scheme'
+                : 'the parts with this color scheme have nothing in this role';
         }
 
         return match (true) {

@@ -86,14 +86,14 @@ final readonly class SettingCatalog
             $followed = $this->settings[$target] ?? throw UnacceptableValue::because(
                 $setting,
                 $value,
-                sprintf('it cannot follow “%s”, because there is no such setting.', $target),
+                sprintf('it cannot be linked to “%s”, because there is no such setting.', $target),
             );
             if ($followed->type::name() !== $setting->type::name()) {
                 throw UnacceptableValue::because(
                     $setting,
                     $value,
                     sprintf(
-                        'it is a %s and cannot follow “%s”, which is a %s.',
+                        'it is a %s and cannot be linked to “%s”, which is a %s.',
                         $setting->type::name(),
                         $followed->label,
                         $followed->type::name(),
@@ -111,7 +111,7 @@ final readonly class SettingCatalog
                 throw UnacceptableValue::because(
                     $setting,
                     $value,
-                    sprintf('a stop cannot follow “%s”, because there is no such color.', $target),
+                    sprintf('a stop cannot be linked to “%s”, because there is no such color.', $target),
                 );
             }
         }

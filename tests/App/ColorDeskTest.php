@@ -99,7 +99,7 @@ final class ColorDeskTest extends AppTestCase
         $this->actingAs($this->person('maren'));
         $base = "/workbench/looks/{$this->look()->id}";
         $cell = $this->getJson("$base/pair?open_pair=".urlencode('reduced:ground@scheme.daylight'))->assertOk();
-        self::assertSame('reduced price on ground', $cell->json('label'));
+        self::assertSame('reduced price on background', $cell->json('label'));
         self::assertGreaterThan(0, $cell->json('count'));
         $input = app(Inspector::class)->inspect($this->look());
         $elements = $input->get(ReachIndex::class)->placesOf('footer.scheme', $input->look, $input->get(CompiledLook::class))['home'];

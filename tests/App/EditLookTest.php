@@ -109,7 +109,7 @@ final class EditLookTest extends AppTestCase
         $answer = $this->edit(['path' => 'scheme.daylight.reduced', 'value' => '#e8894f', 'open_scheme' => 'daylight', 'step' => 'colors']);
         $answer
             ->assertOk()
-            ->assertSee('Reduced price on ground')
+            ->assertSee('Reduced price on background')
             ->assertSee('WCAG 2.2, 1.4.3')
             ->assertSee('places on')
             ->assertSee('hx-swap-oob', false);
@@ -125,7 +125,7 @@ final class EditLookTest extends AppTestCase
     public function testWhatShowsNowhereSaysWhy(): void
     {
         $this->edit(['path' => 'scheme.kiln.ink', 'value' => '#ffffff'])
-            ->assertSee('Nothing visible changed: no part of the shop wears this scheme.');
+            ->assertSee('Nothing visible changed: no part of the shop has this color scheme.');
         $this->edit(['path' => 'utility.show', 'value' => 'off'])->assertOk();
         $this->edit(['path' => 'utility.words.text', 'value' => 'hello'])->assertSee('hidden: it shows when');
     }

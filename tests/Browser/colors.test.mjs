@@ -41,9 +41,9 @@ test('brand colors are named, ordered, added and removed, and what followed foll
   await page.locator('.brand-list').getByText('Lamplight', { exact: true }).click();
   await settled(page);
   await page.locator('summary', { hasText: 'Remove Lamplight' }).click();
-  assert.match(await page.locator('.remove').textContent(), /10 colors follow it/);
+  assert.match(await page.locator('.remove').textContent(), /10 colors are linked to it/);
   await noAxeFindings(page, 'removing a brand color', SAMPLES);
-  await page.getByLabel('They will follow').selectOption({ label: 'Cool' });
+  await page.getByLabel('They will be linked to').selectOption({ label: 'Cool' });
   await page.getByLabel('Night: link text').selectOption({ label: 'Paper' });
   await posted(() => page.getByRole('button', { name: 'Remove Lamplight' }).click());
   assert.ok(!(await names()).includes('Lamplight'));
@@ -59,10 +59,10 @@ test('roles that went their own way are listed and join again', async () => {
   await open('brand');
   const list = page.locator('[aria-labelledby=t-departures]');
   assert.match(await list.textContent(), /Daylight: link text is #4a4599/);
-  await posted(() => list.getByRole('button', { name: 'Follow Second again' }).click());
+  await posted(() => list.getByRole('button', { name: 'Link to Second again' }).click());
   assert.doesNotMatch(await list.textContent(), /Daylight: link text/);
-  await posted(() => list.getByRole('button', { name: /^Follow/ }).click());
-  assert.match(await list.textContent(), /None: every role follows/);
+  await posted(() => list.getByRole('button', { name: /^Link to/ }).click());
+  assert.match(await list.textContent(), /None: every role is linked to/);
   for (let i = 0; i < 3; i += 1) await undoHere();
 });
 
@@ -89,7 +89,7 @@ test('a scheme is made of two colors, named, doubled, worn by picking parts in t
   await settled(page);
   await page.getByRole('button', { name: /Pick parts in the window/ }).click();
   await shopFrame(page).locator('.announcement').hover({ position: { x: 10, y: 4 } });
-  await page.waitForFunction(() => /Announcement bar wears Night\. A click lets it wear River/.test(document.querySelector('#tape-reach').textContent));
+  await page.waitForFunction(() => /Announcement bar: color scheme Night\. A click gives it River/.test(document.querySelector('#tape-reach').textContent));
   await posted(() => shopFrame(page).locator('.announcement').click({ position: { x: 10, y: 4 } }));
   await becomes('.announcement', 'backgroundColor', 'rgb(8, 182, 175)');
   await page.keyboard.press('Escape');
@@ -98,9 +98,9 @@ test('a scheme is made of two colors, named, doubled, worn by picking parts in t
   await becomes('.header', 'backgroundColor', 'rgb(8, 182, 175)');
 
   await page.locator('summary', { hasText: 'Remove' }).click();
-  assert.match(await page.locator('.remove').textContent(), /2 parts wear it\. They will wear/);
-  await page.getByLabel('They will wear').selectOption({ label: 'Kiln' });
-  await page.locator('.heirs').getByLabel('Header wears').selectOption({ label: 'Counter' });
+  assert.match(await page.locator('.remove').textContent(), /2 parts have it\. They will get/);
+  await page.getByLabel('They will get').selectOption({ label: 'Kiln' });
+  await page.locator('.heirs').getByLabel('Header: color scheme').selectOption({ label: 'Counter' });
   await posted(() => page.getByRole('button', { name: 'Remove River' }).click());
   await becomes('.header', 'backgroundColor', 'rgb(255, 255, 255)');
   await becomes('.announcement', 'backgroundColor', 'rgb(180, 66, 10)');
@@ -128,7 +128,7 @@ test('a ground runs from color to color, set on the drawing by pointer and by ke
   await page.locator('[data-gradient-stops] rect').nth(1).focus();
   await posted(async () => { await page.keyboard.press('Shift+ArrowRight'); });
   assert.match(await page.locator('[data-gradient]').getAttribute('data-written'), / 60%/);
-  await posted(() => page.getByRole('button', { name: 'Stop follows Paper' }).click());
+  await posted(() => page.getByRole('button', { name: 'Stop linked to Paper' }).click());
   assert.match(await page.locator('[data-gradient]').getAttribute('data-written'), /\{brand\.paper\}/);
   // Light ink on a ground that passes through paper: somewhere they are the same, and it says so.
   assert.match(await page.locator('.opened').textContent(), /1\.0 : 1, needs 4\.5/);
@@ -148,7 +148,7 @@ test('what rules make of a color moves while it is being chosen, before anything
   await open();
   await page.locator('.living .p-ink').first().click();
   await settled(page);
-  assert.match(await page.locator('#t-picker').textContent(), /ink/);
+  assert.match(await page.locator('#t-picker').textContent(), /Daylight: text/);
   const soft = () => shopFrame(page).evaluate(() => getComputedStyle(document.documentElement).getPropertyValue('--scheme-daylight-soft').trim());
   const before = await soft();
   const plane = await page.locator('[data-plane]').boundingBox();
@@ -156,7 +156,7 @@ test('what rules make of a color moves while it is being chosen, before anything
   await page.mouse.down();
   await page.mouse.move(plane.x + plane.width * 0.1, plane.y + plane.height * 0.75, { steps: 4 });
   await page.waitForFunction((old) => getComputedStyle(document.querySelector('iframe').contentDocument.documentElement).getPropertyValue('--scheme-daylight-soft').trim() !== old, before);
-  assert.doesNotMatch(await page.locator('[data-press=undo]').textContent(), /ink/, 'nothing is kept yet');
+  assert.doesNotMatch(await page.locator('[data-press=undo]').textContent(), /: text/, 'nothing is kept yet');
   await page.mouse.move(plane.x + plane.width * 0.1, plane.y + plane.height * 0.8, { steps: 2 });
   await posted(() => page.mouse.up());
   assert.notEqual(await soft(), before);
@@ -169,7 +169,7 @@ test('the table of pairs is walked by key, its pairs light their places up, lead
   await open('pairs');
   await noAxeFindings(page, 'the table of pairs', SAMPLES);
   // The worst pair is open at once.
-  assert.match(await page.locator('.opened-pair').textContent(), /Reduced price on ground.*needs 4\.5/s);
+  assert.match(await page.locator('.opened-pair').textContent(), /Reduced price on background.*needs 4\.5/s);
   await page.waitForFunction(() => document.querySelectorAll('.fix').length > 0);
   const pair = page.locator('[data-pair="reduced:ground@scheme.daylight"]');
   assert.match(await pair.getAttribute('aria-label'), /too faint, needs 4\.5/);
@@ -216,9 +216,9 @@ test('what stands over a picture is measured on it, and mended by the thinnest v
   await page.waitForFunction(() => Number(getComputedStyle(document.querySelector('iframe').contentDocument.querySelector('.lead-picture'), '::after').opacity) > 0.3);
   await undoHere();
   // All at once: what no ink mends is left to one veil.
-  await page.getByRole('button', { name: /^Show what would mend/ }).click();
+  await page.getByRole('button', { name: /^Show what would fix/ }).click();
   await settled(page);
-  assert.match(await page.locator('[aria-labelledby=t-mend]').textContent(), /veil over the picture becomes 0\.\d/);
+  assert.match(await page.locator('[aria-labelledby=t-mend]').textContent(), /tint over the picture becomes 0\.\d/);
   await posted(() => page.getByRole('button', { name: /^Make th/ }).click());
   assert.equal(await page.locator('#t-mend').count(), 0, 'nothing is faint any more');
   await undoHere();
@@ -236,7 +236,7 @@ test('a look gets colors for dark surroundings, checked and changed on their own
   assert.match(await page.locator('#t-picker').textContent(), /Daylight in the dark: link text\s+made by the rule/);
   await page.locator('#typed').fill('#2f2a20');
   await posted(() => page.getByRole('button', { name: 'Set', exact: true }).click());
-  assert.match(await page.locator('.opened').textContent(), /Link text on ground, in dark surroundings/);
+  assert.match(await page.locator('.opened').textContent(), /Link text on background, in dark surroundings/);
   await posted(() => page.getByRole('button', { name: 'Back to the rule', exact: true }).click());
   assert.equal(await page.locator('.opened').count(), 0);
   await posted(() => page.getByRole('button', { name: 'Let it run straight' }).click());
@@ -351,5 +351,5 @@ test('buttons of another color are offered for joining, and what shows nowhere s
   await page.locator('.p-heading').click();
   await settled(page);
   await page.locator('.walk [data-walk-by="1"]').click();
-  await page.waitForFunction(() => /Shows nowhere: no part of the shop wears this scheme/.test(document.querySelector('[data-walk-at]').textContent));
+  await page.waitForFunction(() => /Shows nowhere: no part of the shop has this color scheme/.test(document.querySelector('[data-walk-at]').textContent));
 });

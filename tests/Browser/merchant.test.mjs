@@ -38,7 +38,7 @@ test('with the mouse', async () => {
 
   // Read at once what became hard to read, by how much; take a computed fix.
   const opened = page.locator('.opened');
-  assert.match(await opened.textContent(), /Reduced price on ground/);
+  assert.match(await opened.textContent(), /Reduced price on background/);
   assert.match(await opened.textContent(), /needs 4\.5/);
   assert.match(await opened.textContent(), /WCAG 2\.2, 1\.4\.3/);
   assert.match(await page.locator('#tape-reach').textContent(), /\d+ places on \d+ pages/);
@@ -152,7 +152,7 @@ test('with the keyboard alone', async () => {
   await edited(page, async () => { for (let i = 0; i < 40; i += 1) await page.keyboard.press('ArrowRight'); });
   assert.notEqual(await inShop(page, '.reduced', color), before);
   assert.ok(await page.evaluate(() => document.activeElement.matches('[data-axis=l]')), 'the focus is kept through the answer');
-  assert.match(await page.locator('.opened').textContent(), /Reduced price on ground/);
+  assert.match(await page.locator('.opened').textContent(), /Reduced price on background/);
 
   await tabTo('.fix');
   await edited(page, () => page.keyboard.press('Enter'));

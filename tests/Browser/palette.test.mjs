@@ -59,7 +59,7 @@ test('colors that are nearly the same are offered for merging', async () => {
   await change(page, { 'scheme.daylight.quiet': '#ebdfc6' });
   await open('all');
   await noAxeFindings(page, 'colors with a near duplicate');
-  await posted(() => page.getByRole('button', { name: 'Let it follow Mist' }).click());
+  await posted(() => page.getByRole('button', { name: 'Link it to Mist' }).click());
   assert.match(await page.locator('[aria-labelledby=t-all]').textContent(), /No two of them are nearly the same/);
   await undoHere();
   await undoHere();
@@ -102,8 +102,8 @@ test('what is pointed at in the window has its name, and a click leads to its co
 test('all faint pairs are mended in one edit that is shown first', async () => {
   await change(page, { 'scheme.daylight.reduced': '{brand.accent}', 'scheme.daylight.link': '#e8dcc0', 'scheme.night.ink': '#4a4a90' });
   await open('pairs');
-  assert.match(await page.locator('#t-mend').textContent(), /Mend all \d+ at once/);
-  await page.getByRole('button', { name: 'Show what would mend them' }).click();
+  assert.match(await page.locator('#t-mend').textContent(), /Fix all \d+ at once/);
+  await page.getByRole('button', { name: 'Show what would fix them' }).click();
   await page.waitForSelector('[aria-labelledby=t-mend] .near li');
   await noAxeFindings(page, 'mending all', ['.living', '.cloth', '.pair-table']);
   await posted(() => page.getByRole('button', { name: /Make (this change|these \d+ changes)/ }).click());
@@ -142,7 +142,7 @@ test('a palette with a scheme and a gradient of its own colors a look that has n
     await page.getByLabel('Add colors and whole schemes').check();
     await posted(() => page.getByRole('button', { name: 'Bring the colors in' }).click());
     const report = await page.locator('.report').textContent();
-    assert.match(report, /Taken: Night: gradient of the ground, River, a new scheme\./);
+    assert.match(report, /Taken: Night: gradient of the background, River, a new scheme\./);
     assert.match(report, /were here as in the file already/);
     await page.waitForFunction(() => getComputedStyle(document.querySelector('iframe').contentDocument.querySelector('.announcement')).backgroundImage.startsWith('linear-gradient(90deg'));
     await open('schemes');

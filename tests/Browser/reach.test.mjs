@@ -67,12 +67,12 @@ test('what shows nowhere says why', async () => {
   await page.goto(`${BASE}/workbench/looks/1/colors?open_scheme=kiln`);
   await settled(page);
   await page.locator('.p-heading').hover();
-  await page.waitForFunction(() => document.querySelector('#tape-reach').textContent.includes('Shows nowhere: no part of the shop wears this scheme'));
+  await page.waitForFunction(() => document.querySelector('#tape-reach').textContent.includes('Shows nowhere: no part of the shop has this color scheme'));
   await page.locator('.p-heading').click();
   await settled(page);
   await page.locator('#typed').fill('#ffe9d1');
   await edited(page, () => page.getByRole('button', { name: 'Set', exact: true }).click());
-  assert.match(await page.locator('#tape-reach').textContent(), /Nothing visible changed: no part of the shop wears this scheme/);
+  assert.match(await page.locator('#tape-reach').textContent(), /Nothing visible changed: no part of the shop has this color scheme/);
   await edited(page, () => page.locator('[data-press=undo]').click());
 });
 

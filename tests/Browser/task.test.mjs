@@ -62,7 +62,7 @@ test('the main task by pointer alone: indigo and cream, no failing pair, publish
     await edited(page, () => page.mouse.click(plane.x + 1 + (chroma / 0.33) * 196, plane.y + 1 + (1 - lightness) * 150));
   }
   await page.locator('.part-tab', { hasText: 'Pairs' }).click();
-  await page.getByRole('button', { name: /Show what would mend/ }).click();
+  await page.getByRole('button', { name: /Show what would fix/ }).click();
   await edited(page, () => page.getByRole('button', { name: /^Make (this|these \d+) change/ }).click());
   assert.equal(await page.locator('.fails-stop').count(), 0);
   await page.locator('#bar-end .publish').click();

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { momentIn, pageAt, placeIn, previewAt, publicPath, withoutSample } from '../../resources/js/workbench/window/addresses.js';
-import { framesOf, layOut, screenOf } from '../../resources/js/workbench/window/devices.js';
+import { framesOf, inRows, layOut, screenOf } from '../../resources/js/workbench/window/devices.js';
 
 const ONE = { view: 'one', device: 'phone', isTurned: false, page: 'home', compared: [] };
 const PAGES = [{ key: 'home', path: '/' }, { key: 'product', path: '/product/moth?cart=sample' }];
@@ -66,4 +66,12 @@ test('an address says what of the window it means, and what cannot be is left ou
   assert.deepEqual(placeIn('?open_part=grid&page=category&device=phone&turned=yes&view=then&at=2027-01-05T10:00'), { page: 'category', device: 'phone', isTurned: true, view: 'then', at: '2027-01-05T10:00' });
   assert.deepEqual(placeIn('?page=%2Fproduct%2Fmoth'), { page: '/product/moth' });
   assert.deepEqual(placeIn('?page=https://elsewhere.example&device=watch&view=bases&at=tomorrow'), {});
+});
+
+test('five pages go in rows where that lets them be larger, and never so low that nothing is seen', () => {
+  const five = Array.from({ length: 5 }, () => [1280, 800]);
+  assert.deepEqual(inRows(five, 2000, 1200).rows.map((row) => row.length), [2, 2, 1]);
+  assert.ok(inRows(five, 2000, 1200).scale > inRows(five, 2000, 400).scale);
+  assert.deepEqual(inRows(five, 2000, 400).rows.map((row) => row.length), [5]);
+  assert.deepEqual(inRows(five.slice(0, 3), 800, 1200).rows.map((row) => row.length), [3], 'three are compared side by side');
 });

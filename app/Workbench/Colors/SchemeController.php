@@ -48,7 +48,7 @@ final class SchemeController
         $key = $request->word('key');
         $heir = $request->word('heir');
         if (! isset($theme->brandColors[$key], $theme->brandColors[$heir]) || $key === $heir) {
-            return self::refuse('Choose the brand color that everything shall follow instead.');
+            return self::refuse('Choose the brand color that everything shall be linked to instead.');
         }
 
         return $this->make(
@@ -104,7 +104,7 @@ final class SchemeController
             return self::refuse(
                 count($theme->schemes) === 1
                     ? 'This is the only scheme, so it stays.'
-                    : 'Choose the scheme that its parts shall wear instead.',
+                    : 'Choose the scheme that its parts shall get instead.',
             );
         }
         $request->merge(['open_scheme' => $heir]);

@@ -32,7 +32,7 @@ final class BandSettings
 
         return [
             Setting::switch($item->path('show'), "$title shows", $band->part(), StepKey::PAGES, true, 'band section on off hide'),
-            $band->choice('scheme', 'wears', (string) array_key_first($schemes), $schemes, 'color scheme'),
+            $band->choice('scheme', 'color scheme', (string) array_key_first($schemes), $schemes, 'color scheme'),
             ...match ($item->kind) {
                 'lead' => $band->lead(),
                 'row' => $band->row(),
@@ -81,7 +81,7 @@ final class BandSettings
                 css: ['start' => 'start', 'center' => 'center', 'end' => 'end'],
             ),
             $this->choice('align', 'lines of the words', 'start', self::ALIGN[0], 'hero banner alignment left center', css: self::ALIGN[1]),
-            $this->number('veil', 'veil over the picture', 0.35, 0, 0.9, 0.05, 'hero banner overlay darken scrim', $over),
+            $this->number('veil', 'tint over the picture', 0.35, 0, 0.9, 0.05, 'hero banner overlay darken scrim veil', $over),
             $this->length('height', 'height', 440, 220, 760, 'hero banner tall'),
             $this->choice(
                 'size',

@@ -27,7 +27,7 @@ final class CheckoutSettings
             Setting::switch('sidecart.show', 'Side cart', 'sidecart', StepKey::CHECKOUT, true, 'cart drawer mini basket panel'),
             Setting::choice(
                 'sidecart.scheme',
-                'Side cart wears',
+                'Side cart: color scheme',
                 'sidecart',
                 StepKey::CHECKOUT,
                 $first,
@@ -138,7 +138,7 @@ final class CheckoutSettings
             ),
             Setting::choice(
                 'checkout.form.scheme',
-                'Checkout form wears',
+                'Checkout form: color scheme',
                 'checkout',
                 StepKey::CHECKOUT,
                 $first,
@@ -147,7 +147,7 @@ final class CheckoutSettings
             ),
             Setting::choice(
                 'checkout.summary.scheme',
-                'Summary wears',
+                'Summary: color scheme',
                 'summary',
                 StepKey::CHECKOUT,
                 $first,

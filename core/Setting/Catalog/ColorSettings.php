@@ -80,7 +80,7 @@ final class ColorSettings
             }
             yield Setting::gradient(
                 "scheme.$key.gradient",
-                "$label: gradient of the ground",
+                "$label: gradient of the background",
                 'every page',
                 (string) ($theme->values["scheme.$key.gradient"] ?? ''),
                 'background blend fade color scheme',
@@ -115,7 +115,7 @@ final class ColorSettings
             }
             yield Setting::gradient(
                 "dark.$key.gradient",
-                "$label in the dark: gradient of the ground",
+                "$label in the dark: gradient of the background",
                 'every page',
                 '',
                 'dark mode background blend',

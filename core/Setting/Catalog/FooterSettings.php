@@ -48,7 +48,7 @@ final class FooterSettings
         return [
             Setting::choice(
                 'footer.scheme',
-                'Footer wears',
+                'Footer: color scheme',
                 'footer',
                 StepKey::FOOTER,
                 (string) array_key_first($schemes),

@@ -25,7 +25,15 @@ final class HeaderSettings
         $menuShown = Condition::is('header.menu.place', 'beside', 'below');
 
         return [
-            Setting::choice('header.scheme', 'Header wears', 'header', StepKey::HEADER, $first, $schemes, keywords: 'color scheme header'),
+            Setting::choice(
+                'header.scheme',
+                'Header: color scheme',
+                'header',
+                StepKey::HEADER,
+                $first,
+                $schemes,
+                keywords: 'color scheme header',
+            ),
             Setting::choice(
                 'header.logo.place',
                 'Logo place',
@@ -148,7 +156,7 @@ final class HeaderSettings
             ),
             Setting::choice(
                 'header.over.scheme',
-                'Over the band it wears',
+                'Color scheme over the band',
                 'header',
                 StepKey::HEADER,
                 $first,

@@ -39,7 +39,7 @@ final class LogoSettings
             Setting::picture('header.logo.picture', 'Logo picture', 'logo', StepKey::LOGO, keywords: 'logo brand', when: $isPicture),
             Setting::picture(
                 'header.logo.dark',
-                'Logo picture for dark grounds',
+                'Logo picture for dark backgrounds',
                 'logo',
                 StepKey::LOGO,
                 keywords: 'logo white inverted second file',
@@ -51,7 +51,7 @@ final class LogoSettings
                 'logo',
                 StepKey::LOGO,
                 'none',
-                ['none' => 'none', 'paper' => 'in the paper color', 'ink' => 'in the ink color'],
+                ['none' => 'none', 'paper' => 'in the paper color', 'ink' => 'in the text color'],
                 keywords: 'logo background box',
                 when: $isPicture,
             ),
@@ -193,7 +193,7 @@ final class LogoSettings
                 keywords: 'favicon upload',
                 when: Condition::is('icon.from', 'file'),
             ),
-            Setting::color('icon.ground', 'Ground of the icon', 'favicon', '{brand.main}', 'favicon background', StepKey::LOGO),
+            Setting::color('icon.ground', 'Background of the icon', 'favicon', '{brand.main}', 'favicon background', StepKey::LOGO),
             Setting::color(
                 'icon.ink',
                 'Letters of the icon',

@@ -66,7 +66,7 @@ final class PageSettings
             ...array_merge(...array_map(static fn(Item $i): array => BandSettings::of($i, $schemes), $lists->of('home.bands')) ?: [[]]),
             Setting::choice(
                 'locked.scheme',
-                'Locked shop wears',
+                'Locked shop: color scheme',
                 'locked',
                 StepKey::PAGES,
                 $first,

@@ -103,7 +103,7 @@ final class ProductSettings
         return [
             Setting::choice(
                 'card.scheme',
-                'Product card wears',
+                'Product card: color scheme',
                 'card',
                 StepKey::PRODUCTS,
                 'around',

@@ -63,7 +63,7 @@ final class TopSettings
             self::messages(),
             Setting::choice(
                 'announcement.scheme',
-                'Announcement bar wears',
+                'Announcement bar: color scheme',
                 'announcement',
                 StepKey::HEADER,
                 (string) array_key_first($schemes),
@@ -209,7 +209,7 @@ final class TopSettings
             ),
             Setting::choice(
                 'utility.scheme',
-                'Utility strip wears',
+                'Utility strip: color scheme',
                 'utility',
                 StepKey::HEADER,
                 (string) array_key_first($schemes),

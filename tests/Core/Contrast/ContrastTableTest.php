@@ -229,7 +229,7 @@ final class ContrastTableTest extends TestCase
         $input = Fixtures::input(self::CSS, self::BODY, ['dark.on' => true, 'dark.daylight.link' => '#2a2a20']);
         [$finding] = Fixtures::contrast($input);
         self::assertSame(
-            ['link text on ground, in dark surroundings', 'dark.daylight.link', Severity::Stops],
+            ['link text on background, in dark surroundings', 'dark.daylight.link', Severity::Stops],
             [$finding->title, $finding->inkPath, $finding->severity],
         );
         self::assertCount(10, SchemeColors::sets($input->look, $input->theme));

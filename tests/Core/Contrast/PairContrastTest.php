@@ -34,7 +34,7 @@ final class PairContrastTest extends TestCase
     {
         [$finding] = $this->findings(['scheme.daylight.reduced' => '#d2691e']);
         self::assertSame(Severity::Stops, $finding->severity);
-        self::assertSame('reduced price on ground', $finding->title);
+        self::assertSame('reduced price on background', $finding->title);
         self::assertSame(['page' => [1]], $finding->places);
         self::assertSame(4.5, $finding->target);
         self::assertStringContainsString('1.4.3', $finding->clause);
@@ -51,7 +51,8 @@ final class PairContrastTest extends TestCase
         self::assertSame([], $stops('#d2691e', $large), 'it has over 3');
         // The pair is still looked at: fainter, it is found, and by the lesser target.
         [$finding] = $stops('#eab98f', $large);
-        self::assertSame(['reduced price on ground, large', 3.0, ['page' => [1]]], [$finding->title, $finding->target, $finding->places]);
+        $told = [$finding->title, $finding->target, $finding->places];
+        self::assertSame(['reduced price on background, large', 3.0, ['page' => [1]]], $told);
     }
 
     public function testAFaintFieldEdgeShouldBeFixed(): void
@@ -74,7 +75,7 @@ final class PairContrastTest extends TestCase
             'season.season-1.starts' => '2027-01-01T00:00', 'season.season-1.from' => 'daylight', 'season.season-1.to' => 'kiln',
         ];
         [$finding] = $this->findings($own);
-        self::assertSame([Severity::Stops, 'reduced price on ground, while Frost runs'], [$finding->severity, $finding->title]);
+        self::assertSame([Severity::Stops, 'reduced price on background, while Frost runs'], [$finding->severity, $finding->title]);
         [$finding] = $this->findings([...$own, 'season.season-1.on' => false]);
         self::assertSame(Severity::Know, $finding->severity);
     }

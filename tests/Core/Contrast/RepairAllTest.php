@@ -138,7 +138,7 @@ final class RepairAllTest extends TestCase
         $fixes = new ContrastFixes($input);
         self::assertSame([], $fixes->of($finding));
         self::assertMatchesRegularExpression(
-            '/Night: .* on ground cannot be mended with its hue kept.* The gradient runs from too dark to too light/',
+            '/Night: .* on background cannot be fixed with its hue kept.* The gradient runs from too dark to too light/',
             $fixes->why($finding),
         );
         self::assertNotSame([], RepairAll::of($input)->left);

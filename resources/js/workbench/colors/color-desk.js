@@ -94,7 +94,7 @@ function startDressing(bench, shopWindow) {
     found = null;
     shopWindow.dress(to !== '');
     bench.querySelectorAll('[data-dress]').forEach((b) => b.setAttribute('aria-pressed', String(b.dataset.dress === to)));
-    if (to !== '') tell(`Point at a part of the shop; a click lets it wear ${nameOf(to)}. Escape ends it.`);
+    if (to !== '') tell(`Point at a part of the shop; a click gives it ${nameOf(to)}. Escape ends it.`);
   }
   const nameOf = (key) => bench.querySelector(`[data-dress="${key}"]`)?.dataset.dressName ?? key;
   function tell(words) {
@@ -116,11 +116,11 @@ function startDressing(bench, shopWindow) {
     if (!answer?.ok || mine !== asked) return;
     found = await answer.json();
     if (!found?.path) {
-      tell('This part wears what is around it.');
+      tell('This part has the colors of what is around it.');
       return;
     }
     shopWindow.light(found.places);
-    tell(`${found.label} ${found.now}. A click lets it wear ${nameOf(scheme)}.`);
+    tell(`${found.label} ${found.now}. A click gives it ${nameOf(scheme)}.`);
   });
   document.body.addEventListener('ikat:picked', (event) => {
     if (event.detail.mode !== 'dress' || !found?.path) return;

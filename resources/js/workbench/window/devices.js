@@ -66,6 +66,9 @@ export function layOut(frames, { width, height, isTurned, isSeamed }) {
   return { scale, boxes };
 }
 
+/** So many frames stand best beside one another: they are compared. */
+const FEW = 3;
+
 /** Px that a page in a row shows at least: less of it says nothing. */
 const LEAST_HIGH = 220;
 
@@ -77,7 +80,7 @@ const LEAST_HIGH = 220;
  */
 export function inRows(screens, across, down) {
   let best = null;
-  for (let count = 1; count <= screens.length; count += 1) {
+  for (let count = 1; count <= (screens.length > FEW ? screens.length : 1); count += 1) {
     const long = Math.ceil(screens.length / count);
     const rows = Array.from({ length: Math.ceil(screens.length / long) }, (_, r) => screens.slice(r * long, (r + 1) * long));
     if (count > 1 && down / rows.length < LEAST_HIGH + ROOM.caption) break;

@@ -10,7 +10,7 @@
     <a class="item-name min-w-0 flex-1 truncate py-1" href="{{ $colors }}?open_part=brand&amp;open_path={{ $path }}"
       hx-get="{{ $colors }}?open_part=brand&amp;open_scheme={{ $panel->scheme }}&amp;open_path={{ $path }}"
       @if ($panel->selected === $path) aria-current="true" @endif><x-swatch class="inline-block align-[-3px]" :colors="[$input->look->text($path)]" w="30"/> <b>{{ $label }}</b>
-      <span class="text-ink-2">{{ $followers === 0 ? 'nothing follows it' : ($followers === 1 ? '1 color follows' : "$followers follow") }}</span></a>
+      <span class="text-ink-2">{{ $followers === 0 ? 'nothing linked to it' : ($followers === 1 ? '1 color linked' : "$followers linked") }}</span></a>
     @if ($edits)
     <x-slot:tools>
       <x-row-tool icon="arrow-up" :label="'Move '.$label.' up'" data-move="-1" :disabled="$loop->first"/>
@@ -38,9 +38,9 @@
   <x-fold keep="remove-brand" :title="'Remove '.$theme->brandColors[$chosen]">
     <form class="remove grid justify-items-start gap-1.5 pt-1" hx-post="{{ $bench->address('brand/remove') }}"><input type="hidden" name="key" value="{{ $chosen }}">
       <label for="brand-heir">{{ match (count($followers)) {
-          0 => 'Nothing follows it. What another theme would let follow it follows',
-          1 => '1 color follows it. It will follow',
-          default => count($followers).' colors follow it. They will follow',
+          0 => 'Nothing is linked to it. What another theme would link to it is linked to',
+          1 => '1 color is linked to it. It will be linked to',
+          default => count($followers).' colors are linked to it. They will be linked to',
       } }}</label>
       @include('workbench.colors.heirs', ['id' => 'brand-heir', 'rows' => array_combine($followers, array_map(fn ($path) => $bench->setting($path)->label, $followers))])
       <button class="act">Remove {{ $theme->brandColors[$chosen] }}</button>

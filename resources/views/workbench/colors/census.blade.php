@@ -18,16 +18,16 @@
 </svg>
 <p class="py-0.75 text-ink-2">{{ count($all) }} colors in {{ count($theme->schemes) }} schemes, {{ count(array_unique($brand)) }} of them brand colors.</p>
 @if ($near === [])
-<p class="py-0.75 text-ink-2">No two of them are nearly the same (closer than {{ ColorCensus::NEAR }} CIEDE2000).</p>
+<p class="py-0.75 text-ink-2">No two of them are hard to tell apart.</p>
 @else
-<x-subheading :title="'Nearly the same, closer than '.ColorCensus::NEAR.' (CIEDE2000)'"/>
+<x-subheading :title="'Nearly the same, hard to tell apart'"/>
 <ul class="near mb-2 grid gap-1.5">
   @foreach ($near as $pair)
   @php($count = count($pair['changes']))
   <li class="grid grid-cols-[48px_1fr] items-center gap-x-2.5 gap-y-0.5"><x-swatch :colors="[$pair['keep'], $pair['drop']]" w="48" h="20"/>
     <span class="text-ink-2">{{ $pair['drop'] }} is {{ round($pair['difference'], 1) }} from {{ $pair['to'] }} {{ $pair['keep'] }}</span>
     @if ($edits)<x-edit :$bench :changes="$pair['changes']" :tries="true"
-      class="col-start-2 justify-self-start">Let {{ $count === 1 ? 'it' : "its $count places" }} follow {{ $pair['to'] }}</x-edit>@endif</li>
+      class="col-start-2 justify-self-start">Link {{ $count === 1 ? 'it' : "its $count places" }} to {{ $pair['to'] }}</x-edit>@endif</li>
   @endforeach
 </ul>
 @endif

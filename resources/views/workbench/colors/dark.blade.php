@@ -1,7 +1,8 @@
 @use('Ikat\Core\Look\ColorInventory')
 @php($scheme = $theme->schemes[$panel->scheme])
 @if (! $panel->hasDark())
-<p>Visitors whose device asks for dark surroundings see the shop as everybody does. With a second set of colors, derived by rule from these, they see a dark shop: grounds are turned over, inks are
+<p>Visitors whose device asks for dark surroundings see the shop as everybody does. With a second set of colors, derived by rule from these, they see a dark shop:
+  backgrounds are turned over, texts are
   moved until they hold, buttons and labels keep their color. It is checked like the first set, and every color can be changed.</p>
 @if ($edits)<p class="py-1.5"><x-edit look="publish" :$bench :path="ColorInventory::DARK" value="on" :with="['open_part' => 'dark']">Make colors for dark surroundings</x-edit></p>@endif
 @else
@@ -12,7 +13,7 @@
 @include('workbench.colors.living-sample')
 <x-subheading id="t-picker" :title="$bench->setting($panel->selected)->label" :note="$bench->isOwn($panel->selected) ? 'your own' : 'made by the rule'"/>
 @include('workbench.colors.picker')
-<x-subheading id="gradient" tabindex="-1" :title="'Ground of '.$scheme.' in the dark'" note="plain, or running from color to color"/>
+<x-subheading id="gradient" tabindex="-1" :title="'Background of '.$scheme.' in the dark'" note="plain, or running from color to color"/>
 @include('workbench.colors.gradient')
 @if ($edits)
 <div class="flex flex-wrap items-baseline gap-x-3.5 gap-y-0.5 pt-1">

@@ -19,7 +19,7 @@
   <p class="finding-head flex items-center gap-1.5"><x-diamond :severity="$finding->severity"/> <b>{{ ucfirst($finding->title) }}</b>
     <span>{{ ContrastFinding::ratioText($finding->measure) }} : 1, needs {{ ContrastFinding::ratioText($finding->target) }}</span> <small
       class="ml-auto text-[11px] text-ink-2">{{ $finding->clause }}</small></p>
-  <p class="mb-1.25 text-[12px] text-ink-2">@if ($finding->places === [])No part of the shop wears this pair at present{{ $finding->severity === Severity::Know ? '' : ', but a season will' }}.
+  <p class="mb-1.25 text-[12px] text-ink-2">@if ($finding->places === [])No part of the shop shows this pair at present{{ $finding->severity === Severity::Know ? '' : ', but a season will' }}.
     @else In {{ $places }} {{ $places === 1 ? 'place' : 'places' }}: {{ implode(', ', array_map(fn ($p) => SamplePages::labels()[$p], array_keys($finding->places))) }}.@endif</p>
   @include('workbench.colors.fixes')
 </section>

@@ -10,7 +10,7 @@
 })
 <form hx-post="{{ $bench->address('edits') }}" hx-trigger="change">
   <input type="hidden" name="path" value="{{ $selected }}">
-  <label class="flex items-center gap-2">Follows <select name="value" class="entry" @disabled(! $edits)>
+  <label class="flex items-center gap-2">Linked to <select name="value" class="entry" @disabled(! $edits)>
     <option value="{{ $value }}" @selected($now === null)>nothing</option>
     <optgroup label="Brand colors">
       @foreach ($theme->brandColors as $key => $label)@if ($isOffered("brand.$key"))<option value="{{ '{brand.'.$key.'}' }}" @selected($now === "brand.$key")>{{ $label }}</option>@endif @endforeach

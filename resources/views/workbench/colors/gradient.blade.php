@@ -25,7 +25,7 @@
   data-written="{{ $written }}" data-value="{{ json_encode(['angle' => $gradient->angle, 'x' => $gradient->x, 'y' => $gradient->y, 'stops' => $stops]) }}">
   <div class="gradient-board">
     <div class="h-24 outline outline-thread-2" data-gradient-cloth></div>
-    <svg viewBox="0 0 398 132" role="group" aria-label="The ground, with its direction and its stops"><path class="axis" d="M12 112H386"/><g data-gradient-way></g><g data-gradient-stops></g></svg>
+    <svg viewBox="0 0 398 132" role="group" aria-label="The background, with its direction and its stops"><path class="axis" d="M12 112H386"/><g data-gradient-way></g><g data-gradient-stops></g></svg>
   </div>
   <div class="flex flex-wrap gap-x-3.5 gap-y-0.5 pb-0.75">
     <span class="flex gap-2.5" role="group" aria-label="Kind">
@@ -38,7 +38,7 @@
   @php($brand = array_combine(array_map(fn ($key) => "brand.$key", array_keys($theme->brandColors)), array_values($theme->brandColors)))
   <x-chips words="Stop" label="Color of the open stop">
     @foreach ([$set->path('ground') => 'the ground', ...$brand] as $followed => $label)
-    <x-chip :color="$input->look->text($followed)" :isFirst="$loop->first" :data-gradient-color="'{'.$followed.'}'" :data-hex="$input->look->text($followed)" :aria-label="'Stop follows '.$label"
+    <x-chip :color="$input->look->text($followed)" :isFirst="$loop->first" :data-gradient-color="'{'.$followed.'}'" :data-hex="$input->look->text($followed)" :aria-label="'Stop linked to '.$label"
       :title="$label"/>
     @endforeach
     <label class="ml-2 flex items-center gap-1.5">own <input class="entry min-h-6 w-23" data-gradient-own size="9" spellcheck="false" autocomplete="off"

@@ -40,7 +40,7 @@
   </div>
 </div>
 <svg class="draw pair-table" viewBox="0 0 398 {{ $height }}" role="group" data-pair-table
-  aria-label="{{ count($table->cells) }} pairs: grounds across, inks down. The arrow keys go from pair to pair.">
+  aria-label="{{ count($table->cells) }} pairs: backgrounds across, texts down. The arrow keys go from pair to pair.">
   @foreach ($table->columns as $i => $column)
   @php([$ground, $named] = explode('@', $column) + [1 => ''])
   @php($of = ColorSet::tryNamed($named) ?? $single)
@@ -59,7 +59,7 @@
   @endforeach
   @foreach ([...$rows, ...($hasOwn ? [''] : [])] as $r => $ink)
   @php($y = $top + $r * $tall + 8)
-  <text class="row-name" x="{{ $left - 6 }}" y="{{ $y + 4 }}" text-anchor="end">{{ $ink === '' ? 'its own ink' : RolePair::name($ink) }}</text>
+  <text class="row-name" x="{{ $left - 6 }}" y="{{ $y + 4 }}" text-anchor="end">{{ $ink === '' ? 'its own text' : RolePair::name($ink) }}</text>
   @php($crossed = array_filter($table->cells, fn ($k) => $ink === '' ? $isOwn($k->ink, $k->ground) : $k->ink === $ink && ! $isOwn($ink, $k->ground)))
   @if ($ink !== '')
   @php($last = max(array_map(fn ($k) => array_search($k->column, $table->columns, true), $crossed)))

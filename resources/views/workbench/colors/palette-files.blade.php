@@ -1,5 +1,5 @@
 @php($some = fn (array $all, int $most): string => implode(', ', array_slice($all, 0, $most)).(count($all) > $most ? ' and '.(count($all) - $most).' more' : ''))
-<p>Out: with schemes, the dark set and what follows what,
+<p>Out: with schemes, the dark set and what is linked to what,
   <a class="act" href="{{ $bench->address('palette.css') }}">CSS custom properties</a>, <a class="act" href="{{ $bench->address('palette.tokens') }}">design tokens</a>; the brand colors alone,
   <a class="act" href="{{ $bench->address('palette.gpl') }}">GIMP palette</a>, <a class="act" href="{{ $bench->address('palette.svg') }}">SVG swatches</a>.</p>
 @if ($edits)

@@ -7,7 +7,7 @@
 @php($scheme = $theme->schemes[$panel->scheme])
 @php($picked = $bench->setting($panel->selected)->label)
 @php($followed = $bench->follows($panel->selected))
-@php($origin = $followed ? 'follows '.$bench->setting($followed)->label : 'a color of its own')
+@php($origin = $followed ? 'linked to '.$bench->setting($followed)->label : 'a color of its own')
 @php($to = fn (string $tab): string => $bench->address('colors').'?'.http_build_query(['open_part' => $tab, 'open_scheme' => $panel->scheme, 'open_path' => $panel->selected]))
 <x-heading title="Colors">{{ count($theme->brandColors) }} brand colors, {{ count($theme->schemes) }} schemes,
   {{ $faint === 0 ? 'every pair in use is readable' : ($faint === 1 ? '1 pair too faint' : "$faint pairs too faint") }}</x-heading>
@@ -17,16 +17,16 @@
 <x-tool id="t-schemes" title="Color schemes" note="click to open">@include('workbench.colors.schemes')</x-tool>
 <x-tool id="t-sample" :title="$scheme" note="pick a piece to change its color">@include('workbench.colors.living-sample')@include('workbench.colors.scheme-tools')</x-tool>
 <x-tool id="t-picker" :title="$picked" :note="$origin">@include('workbench.colors.picker')</x-tool>
-<x-tool id="gradient" :isTarget="true" :title="'Ground of '.$scheme" note="plain, or running from color to color">@include('workbench.colors.gradient')</x-tool>
-<x-tool id="t-parts" title="Who wears it" note="or pick a part in the window">@include('workbench.colors.uses')</x-tool>
+<x-tool id="gradient" :isTarget="true" :title="'Background of '.$scheme" note="plain, or running from color to color">@include('workbench.colors.gradient')</x-tool>
+<x-tool id="t-parts" title="Parts in this color scheme" note="or pick a part in the window">@include('workbench.colors.uses')</x-tool>
 @include('workbench.colors.findings')
 @elseif ($open === 'brand')
 <x-tool id="t-brand" title="Brand colors" note="up: lightness, across: hue">@include('workbench.colors.ladder')@include('workbench.colors.brand')</x-tool>
 <x-tool id="t-picker" :title="$picked" :note="$origin">@include('workbench.colors.picker')</x-tool>
-<x-tool id="t-departures" title="Gone their own way" note="colors that follow nothing">@include('workbench.colors.departures')</x-tool>
+<x-tool id="t-departures" title="Gone their own way" note="colors linked to nothing">@include('workbench.colors.departures')</x-tool>
 <x-tool id="t-ready" title="Ready palettes" note="point at one to try it on">@include('workbench.colors.ready-palettes')</x-tool>
 @elseif ($open === 'pairs')
-<x-tool id="t-weave" title="Every ink on every ground" note="as it occurs on the pages">@include('workbench.colors.pairs')</x-tool>
+<x-tool id="t-weave" title="Readable pairs: every text on every background" note="as it occurs on the pages">@include('workbench.colors.pairs')</x-tool>
 @include('workbench.colors.repair')
 <x-tool id="t-vision" title="With other eyes" note="Machado and others, 2009">@include('workbench.colors.vision')</x-tool>
 @elseif ($open === 'dark')

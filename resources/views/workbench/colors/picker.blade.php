@@ -8,10 +8,10 @@
 @php($setting = $bench->setting($selected))
 @php($to = $bench->address('edits'))
 {{-- Dozens of chips stand here in every answer: each is written out, not made as a component. --}}
-@php($axes = ['l' => ['Lightness', $l ?? 0, 1, 0.005, 100], 'c' => ['Chroma', $c ?? 0, 0.33, 0.002, 100], 'h' => ['Hue', $h ?? 0, 360, 1, 1]])
+@php($axes = ['l' => ['Lightness', $l ?? 0, 1, 0.005, 100], 'c' => ['Strength', $c ?? 0, 0.33, 0.002, 100], 'h' => ['Hue', $h ?? 0, 360, 1, 1]])
 <div class="picker grid grid-cols-[198px_minmax(0,1fr)] gap-x-3.5 gap-y-1.5" data-picker data-path="{{ $selected }}" data-property="{{ $setting->property() }}" data-value="{{ $value }}"
   data-url="{{ $bench->address('edits') }}" data-locked="{{ $edits ? '' : 'yes' }}">
-  <div class="plane" data-plane title="Up: lightness. Across: chroma."><canvas width="196" height="150"></canvas>
+  <div class="plane" data-plane title="Up: lightness. Across: strength."><canvas width="196" height="150"></canvas>
     <svg viewBox="0 0 196 150" aria-hidden="true"><g data-lines></g><rect data-cursor x="-6" y="-6" width="11" height="11"/></svg></div>
   <div class="grid content-start gap-0.5">
     @foreach ($axes as $axis => [$words, $at, $most, $increment, $scale])

@@ -29,9 +29,9 @@
   <x-fold keep="remove-scheme" title="Remove">
     <form class="remove grid justify-items-start gap-1.5 pt-1" hx-post="{{ $bench->address('schemes/remove') }}"><input type="hidden" name="key" value="{{ $panel->scheme }}">
       <label for="scheme-heir">{{ match (count($wearers)) {
-          0 => 'No part wears it. Should one be found later, it wears',
-          1 => '1 part wears it. It will wear',
-          default => count($wearers).' parts wear it. They will wear',
+          0 => 'No part has it. Should one be found later, it gets',
+          1 => '1 part has it. It will get',
+          default => count($wearers).' parts have it. They will get',
       } }}</label>
       @include('workbench.colors.heirs', ['id' => 'scheme-heir', 'rows' => count($wearers) > 1 ? array_combine(array_column($wearers, 'path'), array_column($wearers, 'label')) : []])
       <button class="act">Remove {{ $theme->schemes[$panel->scheme] }}</button>

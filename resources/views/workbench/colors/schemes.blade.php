@@ -7,7 +7,7 @@
     hx-get="{{ $bench->address('colors') }}?open_scheme={{ $key }}&amp;open_part={{ $open }}&amp;open_path={{ urlencode($panel->selected) }}">
     <span class="cloth wear scheme-{{ $key }}" aria-hidden="true"><b>Lantern</b><u>see all</u><i>Buy</i><em>$30</em></span>
     <strong class="mt-0.75 flex items-center gap-1">{{ $label }} @if ($counts['stop'] > 0)<x-diamond severity="stop"/>@elseif ($counts['fix'] > 0)<x-diamond severity="fix"/>@endif</strong>
-    <small class="block text-[11px]/3.25 text-ink-2">{{ $wearers === 0 ? 'not worn' : ($wearers === 1 ? '1 part' : "$wearers parts") }}</small>
+    <small class="block text-[11px]/3.25 text-ink-2">{{ $wearers === 0 ? 'not used' : ($wearers === 1 ? '1 part' : "$wearers parts") }}</small>
   </button>
   @endforeach
 </div>

@@ -23,7 +23,7 @@
           <image x="8" y="6" width="80" height="32" href="{{ $file }}" @class(['brightness-0 invert' => $remedy['make'] === 'light', 'brightness-0' => $remedy['make'] === 'dark'])/></svg>
         <span class="underline underline-offset-2">{{ $remedy['title'] }}@if ($remedy['ratio'] !== null) <em>{{ ContrastFinding::ratioText($remedy['ratio']) }} : 1</em>@endif</span></button></li>
       @endforeach
-      <li>Or choose a second file for dark grounds:</li>
+      <li>Or choose a second file for dark backgrounds:</li>
     </ul></li>
     @endif
     @endforeach

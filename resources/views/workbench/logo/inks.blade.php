@@ -1,3 +1,4 @@
+@use('Ikat\Core\Color\SeenDifference')
 <x-tool id="l-inks" title="Its colors" note="and a shop made of them">
   <ul class="inks mt-1 grid grid-cols-2 gap-x-3.5 gap-y-1.5">
     @foreach ($facts->inks as $ink)
@@ -18,7 +19,7 @@
       class="font-semibold">{{ $proposal->title }}</h3><p>{{ $proposal->words }} Every pair is readable.</p>
       <x-swatch :colors="App\Inspection\LogoProposals::swatch($input->theme, $proposal)" h="22"/>
       <p class="quiet text-[12px] text-ink-2">@foreach ($proposal->kept as $key => $kept){{ $input->theme->brandColors[$key] }}
-        {{ $kept['difference'] < 0.5 ? 'is the logo’s '.$kept['ink'] : 'is '.round($kept['difference'], 1).' (CIEDE2000) from '.$kept['ink'] }}{{ $loop->last ? '.' : ', ' }}@endforeach</p>
+        {{ $kept['difference'] < 0.5 ? 'is the logo’s '.$kept['ink'] : 'is '.SeenDifference::inWords($kept['difference']).' beside '.$kept['ink'] }}{{ $loop->last ? '.' : ', ' }}@endforeach</p>
       @if ($edits)
       <button type="button" class="act" data-try="{{ $bench->trial($panel->changesOf($proposal)) }}" hx-post="{{ $bench->address('logo/colors') }}"
         hx-vals="{{ json_encode(['proposal' => $i]) }}">Take these colors<span class="sr-only">: {{ $proposal->title }}</span></button>

@@ -35,5 +35,5 @@
   <span class="grid"><b>{{ $setting->label }}</b>
     @if ($isDrawn)<span>{{ $was }} <x-becomes/> {{ $becomes }}</span>@endif
     <span class="text-ink-2">{{ $shows }}@if ($followers !== []),
-      {{ count($followers) }} {{ count($followers) === 1 ? 'setting follows' : 'settings follow' }} it @endif</span></span>
+      {{ count($followers) }} {{ count($followers) === 1 ? 'setting is linked' : 'settings are linked' }} to it @endif</span></span>
 </li>

@@ -1,3 +1,4 @@
+@use('App\Storefront\SamplePages')
 @php($here = $panel->counts())
 @php($firstOf = fn (string $severity) => array_values(array_filter($panel->findings(), fn ($f) => $f->severity()->value === $severity))[0])
 @php($last = $bench->lastEdit())
@@ -30,7 +31,8 @@
       @elseif (($reach->gone ?? []) !== [])<b>gone from {{ $inPlaces($reach->gone) }}</b>{{ $reach->when === '' ? '' : ", seen $reach->when" }}@endif</p>
     @if ($why !== null)<p class="truncate">Nothing visible changed: {{ $why }}.</p>
     @else<p class="truncate">@foreach ($places === [] ? $reach->gone ?? [] : $places as $page => $elements)<button type="button"
-      class="mr-2 cursor-pointer text-ink-2 underline decoration-thread-2 underline-offset-3" data-visit="{{ $page }}" data-element="{{ $places === [] ? '' : $elements[0] ?? '' }}">{{ App\Storefront\SamplePages::labels()[$page] }} {{ count($elements) }}</button> @endforeach</p>@endif
+      class="mr-2 cursor-pointer text-ink-2 underline decoration-thread-2 underline-offset-3" data-visit="{{ $page }}"
+      data-element="{{ $places === [] ? '' : $elements[0] ?? '' }}">{{ SamplePages::labels()[$page] }} {{ count($elements) }}</button> @endforeach</p>@endif
     @endif
   </div>
   <div class="tape-who border-l border-thread-2 text-ink-2 max-[1199px]:hidden!" hx-get="{{ $bench->address('pulse') }}" hx-include="#state" hx-target="this" hx-trigger="every 12s"

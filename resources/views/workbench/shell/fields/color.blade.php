@@ -1,4 +1,4 @@
 @php($followed = $bench->follows($setting->path))
 <label for="{{ $id }}">{{ $label }}</label>
 <span class="flex items-center gap-1.5"><x-swatch :colors="[$value]" w="28" h="28"/><input class="entry" id="{{ $id }}" name="value" value="{{ $value }}" spellcheck="false" autocomplete="off"></span>
-@if ($followed)<p class="text-[12px] text-ink-2">Follows {{ $bench->setting($followed)->label }}.</p>@endif
+@if ($followed)<p class="text-[12px] text-ink-2">Linked to {{ $bench->setting($followed)->label }}.</p>@endif
