@@ -118,9 +118,9 @@ final class ColorDeskTest extends AppTestCase
             SchemeColors::sets(app(LookReader::class)->of($this->look())->resolved(), app(LookReader::class)->of($this->look())->theme()),
         );
         $page = $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/publish")->assertOk();
-        $page->assertSee('Colors of their own in dark surroundings')->assertDontSee('Daylight in the dark: ink');
+        $page->assertSee('Colors of their own in dark surroundings')->assertDontSee('Daylight in the dark: text');
         $this->edit(['path' => 'dark.daylight.ink', 'value' => '#eeeecc'])->assertOk();
-        $this->get("/workbench/looks/{$this->look()->id}/publish")->assertSee('Daylight in the dark: ink');
+        $this->get("/workbench/looks/{$this->look()->id}/publish")->assertSee('Daylight in the dark: text');
     }
 
     /** A transparent header is measured on the picture under it. */

@@ -41,7 +41,7 @@ final class PaletteFileController
     {
         $file = $request->uploaded('palette');
         if ($file === null || ! $file->isValid() || $file->getSize() > PaletteFile::MOST_BYTES) {
-            return EditAnswer::refuse('Choose a palette file first: CSS, design tokens, GIMP palette or SVG, at most 400 KB.');
+            return EditAnswer::refuse('Choose a palette file first: CSS, design tokens, palette list (.gpl) or SVG, at most 400 KB.');
         }
         $found = $this->answer->look($look);
         $read = PaletteFile::read(mb_scrub((string) file_get_contents($file->getPathname())));

@@ -77,7 +77,7 @@ final class LogoSettings
             ),
             Setting::switch(
                 'header.logo.sign',
-                'Lantern sign beside the name',
+                'Sign beside the name',
                 'logo',
                 StepKey::LOGO,
                 true,

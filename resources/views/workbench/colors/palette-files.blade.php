@@ -1,7 +1,7 @@
 @php($some = fn (array $all, int $most): string => implode(', ', array_slice($all, 0, $most)).(count($all) > $most ? ' and '.(count($all) - $most).' more' : ''))
 <p>Out: with schemes, the dark set and what is linked to what,
   <a class="act" href="{{ $bench->address('palette.css') }}">CSS custom properties</a>, <a class="act" href="{{ $bench->address('palette.tokens') }}">design tokens</a>; the brand colors alone,
-  <a class="act" href="{{ $bench->address('palette.gpl') }}">GIMP palette</a>, <a class="act" href="{{ $bench->address('palette.svg') }}">SVG swatches</a>.</p>
+  <a class="act" href="{{ $bench->address('palette.gpl') }}">palette list (.gpl)</a>, <a class="act" href="{{ $bench->address('palette.svg') }}">SVG swatches</a>.</p>
 @if ($edits)
 <form class="grid justify-items-start gap-1 pt-1.5" hx-post="{{ $bench->address('palette') }}" hx-encoding="multipart/form-data">
   <label for="palette-file">In: any of these. Colors are told by their names: {{ implode(', ', array_map(mb_strtolower(...), $theme->brandColors)) }}; schemes as this look writes them out.</label>

@@ -28,7 +28,7 @@
 @elseif ($open === 'pairs')
 <x-tool id="t-weave" title="Readable pairs: every text on every background" note="as it occurs on the pages">@include('workbench.colors.pairs')</x-tool>
 @include('workbench.colors.repair')
-<x-tool id="t-vision" title="With other eyes" note="Machado and others, 2009">@include('workbench.colors.vision')</x-tool>
+<x-tool id="t-vision" title="With other eyes" note="as customers see it who tell fewer colors apart">@include('workbench.colors.vision')</x-tool>
 @elseif ($open === 'dark')
 <x-tool id="t-dark" title="Dark surroundings" note="for devices that ask for dark">@include('workbench.colors.dark')</x-tool>
 @else
