@@ -65,6 +65,7 @@ test('a page is shown under the preview of its moment and of what is tried on, a
 test('an address says what of the window it means, and what cannot be is left out', () => {
   assert.deepEqual(placeIn('?open_part=grid&page=category&device=phone&turned=yes&view=then&at=2027-01-05T10:00'), { page: 'category', device: 'phone', isTurned: true, view: 'then', at: '2027-01-05T10:00' });
   assert.deepEqual(placeIn('?page=%2Fproduct%2Fmoth'), { page: '/product/moth' });
+  assert.deepEqual(placeIn('?page=/../../workbench'), {});
   assert.deepEqual(placeIn('?page=https://elsewhere.example&device=watch&view=bases&at=tomorrow'), {});
 });
 

@@ -18,7 +18,7 @@
   @if ($setting->type instanceof TextType && $bench->edits() && ColoredText::plain((string) $value) === $value) data-words="{{ $setting->path }}" data-most="{{ $setting->type->max }}" @endif>
   <span @class([$key, 'invisible' => ! $loop->first]) aria-hidden="true">{{ $offers[$kind] }}</span> <b>{{ $kind === 'target' ? 'link' : $kind }}</b>
   <span class="truncate">@if ($setting->type instanceof ColorType)<x-swatch class="inline-block align-[-3px]" :colors="[$look->text($setting->path)]" w="16"/> @endif
-    {{ $kind === 'words' ? ColoredText::plain((string) $value) : $setting->label }} @if ($kind !== 'words' && $kind !== 'color')<span
+    {{ $kind === 'words' ? ColoredText::plain((string) $value) : ($setting->part === $part ? Parts::labelWithin($setting) : $setting->label) }} @if ($kind !== 'words' && $kind !== 'color')<span
       class="text-ink-2">{{ $setting->describe($value) }}</span>@endif</span></a>
 @endforeach
 @endif
@@ -26,7 +26,7 @@
 @php($ofPart = $thing->byKind['part'][0] ?? $bench->catalog()->ofPart($part)[0] ?? null)
 @if ($ofPart !== null)
 <a @class([$row, 'chosen' => $ofPart === $main]) href="{{ $bench->addressOfSetting($ofPart->path) }}" data-offer data-key="t" @if ($ofPart === $main) data-main @endif data-reach="{{ $ofPart->path }}">
-  <span class="{{ $key }}" aria-hidden="true">T</span> <b>part</b> <span class="truncate">{{ Parts::label($ofPart->part) }}: <span class="text-ink-2">{{ $ofPart->label }}</span></span></a>
+  <span class="{{ $key }}" aria-hidden="true">T</span> <b>part</b> <span class="truncate">{{ Parts::label($ofPart->part) }} <span class="text-ink-2">{{ Parts::labelWithin($ofPart) }}</span></span></a>
 @elseif ($main === null)
 <p class="px-2 py-1.25 text-ink-2">Nothing of its own: it takes all from the theme.</p>
 @endif

@@ -3,9 +3,9 @@
 <main id="window" tabindex="-1" class="window relative flex min-w-0 flex-col overflow-clip bg-surround text-[#1c1c1c] [grid-area:window]" aria-label="Shop window" data-window
   data-preview="/preview/{{ $bench->look->id }}" data-shop="/shop/{{ $bench->look->storefront->slug }}"
   data-things="{{ json_encode(Things::NAMES) }}">
-  <div class="windowbar flex h-8.5 items-center gap-3.5 px-6.25 text-[12px] whitespace-nowrap max-[1499px]:gap-2.5 max-[1199px]:gap-2 max-[1199px]:px-3">
+  <div class="windowbar flex h-8.5 items-center gap-3.5 px-6.25 text-[12px] whitespace-nowrap max-[1499px]:gap-1.5 max-[1199px]:gap-2 max-[1199px]:px-3">
     <x-mode data-pin icon="pin" words="Hold still" :isWordless="true"/>
-    <label><span class="sr-only">Page</span> <select class="min-h-6.5 max-w-[132px] bg-transparent font-semibold *:bg-white" data-page>
+    <label><span class="sr-only">Page</span> <select class="min-h-6.5 max-w-[116px] bg-transparent font-semibold *:bg-white" data-page>
       @foreach (['Pages' => false, 'When something happened' => true] as $group => $areStates)
       <optgroup label="{{ $group }}">
         @foreach ($bench->pages->paths() as $key => $path)

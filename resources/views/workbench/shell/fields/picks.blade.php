@@ -2,7 +2,7 @@
 @php($kind = $setting->type->kind)
 @php($names = $kind === 'product' ? $bench->store->productNames($chosen) : $bench->store->pictureNames($chosen))
 @php($offered = $kind === 'product' ? $bench->store->products() : $bench->store->pictures())
-<span class="field-label flex justify-between gap-2.5" id="{{ $id }}-label">{{ $label }} <small class="text-ink-2">{{ count($chosen) }} of at most {{ $setting->type->max }}</small></span>
+<span class="field-label flex justify-between gap-2.5 pr-13" id="{{ $id }}-label">{{ $label }} <small class="text-ink-2">{{ count($chosen) }} of at most {{ $setting->type->max }}</small></span>
 <input type="hidden" name="value" value="{{ $value }}" data-picks-value>
 <ol class="item-list mt-0.75 grid grid-cols-1 border-t border-thread" aria-labelledby="{{ $id }}-label" data-picks data-sortable>
   @foreach ($chosen as $i => $name)
