@@ -40,7 +40,7 @@ const VIEWS = ['devices', 'pages', 'then'];
 export function placeIn(search) {
   const asked = new URLSearchParams(search);
   const place = {};
-  if (/^(\/|[a-z-]+$)/.test(asked.get('page') ?? '')) place.page = asked.get('page');
+  if (/^(\/(?!.*\.\.)|[a-z-]+$)/.test(asked.get('page') ?? '')) place.page = asked.get('page');
   if (asked.get('device') in DEVICES) place.device = asked.get('device');
   if (asked.get('turned') === 'yes') place.isTurned = true;
   if (VIEWS.includes(asked.get('view'))) place.view = asked.get('view');
