@@ -75,7 +75,7 @@ final class PageReaderTest extends TestCase
             ->whyNowhere($path, $input->look, $input->get(CompiledLook::class));
         self::assertStringStartsWith('hidden: it shows when “Show the utility strip” is on', $why('utility.words.text'));
         self::assertSame('no part of the shop has this color scheme', $why('scheme.kiln.ink'));
-        self::assertSame('the parts that wear this scheme have nothing in this role', $why('scheme.night.rating'));
+        self::assertSame('the parts with this color scheme have nothing in this role', $why('scheme.night.rating'));
         self::assertSame('nothing on these pages uses it', $why('grid.gap'));
         self::assertNull($input->get(ReachIndex::class)->whyNowhere('scheme.night.ink', $input->look, $input->get(CompiledLook::class)));
     }
