@@ -60,7 +60,7 @@ test('colors that are nearly the same are offered for merging', async () => {
   await open('all');
   await noAxeFindings(page, 'colors with a near duplicate');
   await posted(() => page.getByRole('button', { name: 'Link it to Mist' }).click());
-  assert.match(await page.locator('[aria-labelledby=t-all]').textContent(), /No two of them are nearly the same/);
+  assert.match(await page.locator('[aria-labelledby=t-all]').textContent(), /No two of them are hard to tell apart/);
   await undoHere();
   await undoHere();
   forget(page);

@@ -97,7 +97,7 @@ test('a length shows while it is dragged, words and choices after they are kept'
   await settled(page);
   await edited(page, () => page.locator('#c-utility-show').uncheck());
   await page.waitForFunction(() => document.querySelector('iframe').contentDocument?.querySelector('.footer') && !document.querySelector('iframe').contentDocument.querySelector('.utility'));
-  assert.match(await page.locator('#f-c-utility-words-text').textContent(), /Takes effect when “Show the utility strip” is on/);
+  assert.match(await page.locator('#f-c-utility-words-text').textContent(), /Has no effect while “Show the utility strip” is off/);
   await edited(page, () => page.locator('#f-c-utility-words-text').getByRole('button', { name: 'Turn it on' }).click());
   await page.waitForFunction(() => document.querySelector('iframe').contentDocument?.querySelector('.utility'));
   await edited(page, () => page.locator('[data-press=undo]').click());
