@@ -28,7 +28,17 @@ export function startNumbers(shopWindow) {
   };
   const show = ({ slider }) => { if (slider.dataset.live) shopWindow.show(slider.dataset.live, slider.value + slider.dataset.unit); };
   let timer = null;
-  const keep = (field) => { clearTimeout(timer); field.dispatchEvent(new Event('change', { bubbles: true })); };
+  let waiting = null;
+  function keep(field) {
+    clearTimeout(timer);
+    waiting = null;
+    field.dispatchEvent(new Event('change', { bubbles: true }));
+  }
+  function keepSoon(field, delay) {
+    clearTimeout(timer);
+    waiting = field;
+    timer = setTimeout(() => keep(field), delay);
+  }
 
   bench.addEventListener('input', (event) => {
     const parts = partsOf(event.target);
@@ -49,25 +59,22 @@ export function startNumbers(shopWindow) {
     parts.field.value = stepped(Number(parts.slider.value), by, parts.slider);
     parts.slider.value = parts.field.value;
     show(parts);
-    clearTimeout(timer);
-    timer = setTimeout(() => keep(parts.field), SETTLED);
+    keepSoon(parts.field, SETTLED);
   });
-  bench.addEventListener('focusout', (event) => {
-    const parts = partsOf(event.target);
-    if (parts && event.target === parts.field && parts.field.value !== parts.field.defaultValue) keep(parts.field);
-  });
+  // Steps that wait to be kept are kept when the field is left; what was typed the browser tells by itself.
+  bench.addEventListener('focusout', (event) => { if (waiting && event.target === waiting) keep(waiting); });
   // A slider let go of is kept a moment later: the first click of a double click is no edit.
   bench.addEventListener('change', (event) => {
     const parts = partsOf(event.target);
     if (!parts || event.target !== parts.slider) return;
     event.stopPropagation();
-    clearTimeout(timer);
-    timer = setTimeout(() => keep(parts.field), DOUBLE);
+    keepSoon(parts.field, DOUBLE);
   }, true);
   bench.addEventListener('dblclick', (event) => {
     const parts = partsOf(event.target);
     if (!parts || event.target !== parts.slider) return;
     clearTimeout(timer);
+    waiting = null;
     parts.field.value = parts.field.defaultValue;
     parts.slider.value = parts.field.defaultValue;
     show(parts);
