@@ -25,6 +25,7 @@ final class User extends Authenticatable
 {
     protected $guarded = [];
 
+    /** Nowhere yet, also for somebody who has just been invited. */
     protected $attributes = ['last_place' => null];
 
     protected $hidden = ['password', 'remember_token', 'factor_secret', 'recovery_codes'];

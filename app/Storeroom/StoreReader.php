@@ -69,11 +69,14 @@ final class StoreReader
      */
     public function targets(string $asked = ''): array
     {
-        return $this->offered["target $asked"] ??= $this->findTargets($asked);
+        return $this->offered["target $asked"] ??= array_filter([...$this->pagesAndCategories($asked), 'Products' => array_combine(
+            array_map(static fn(string $slug): string => "/product/$slug", array_keys($this->products($asked))),
+            array_values($this->products($asked)),
+        )]);
     }
 
     /** @return array<string, array<string, string>> group => address => title */
-    private function findTargets(string $asked): array
+    public function pagesAndCategories(string $asked = ''): array
     {
         $matches = static fn(string $title): bool => $asked === '' || mb_stripos($title, $asked) !== false;
         $pages = Page::query()
@@ -90,10 +93,6 @@ final class StoreReader
                 ->limit(self::OFFERED)
                 ->pluck('name', 'slug')
                 ->mapWithKeys(static fn(string $name, string $slug): array => ["/category/$slug" => $name])->all(),
-            'Products' => array_combine(
-                array_map(static fn(string $slug): string => "/product/$slug", array_keys($this->products($asked))),
-                array_values($this->products($asked)),
-            ),
         ]);
     }
 

@@ -220,36 +220,32 @@ final readonly class ReachIndex
     }
 
     /**
-     * The other way round: which settings an element of a page takes its style and words from.
+     * The other way round: which settings elements of a page take their style and words from.
      *
-     * @param list<int> $elements the element and those around it, inside out
+     * @param list<int> $elements
      *
-     * @return list<string> paths: those of the innermost element that has any of its own
+     * @return array<int, list<string>> element => paths; none for an element that has nothing of its own
      */
-    public function settingsAt(string $page, array $elements, ResolvedLook $look): array
+    public function settingsOn(string $page, array $elements, ResolvedLook $look): array
     {
         $byProperty = [];
         foreach ($look->catalog->all() as $path => $setting) {
             $byProperty[$setting->property()] = $path;
         }
-        foreach ($elements as $element) {
-            $found = [];
-            foreach ([$this->uses, $this->words, $this->latentUses, $this->latentWords] as $places) {
-                foreach ($places->all() as $key => $pages) {
-                    if (in_array($element, $pages[$page] ?? [], true)) {
-                        $path = $byProperty[$key] ?? ($look->catalog->has($key) ? $key : null);
-                        if ($path !== null) {
-                            $found[$path] = true;
-                        }
+        $asked = array_flip($elements);
+        $found = [];
+        foreach ([$this->uses, $this->words, $this->latentUses, $this->latentWords] as $places) {
+            foreach ($places->all() as $key => $pages) {
+                $path = $byProperty[$key] ?? ($look->catalog->has($key) ? $key : null);
+                foreach ($path === null ? [] : $pages[$page] ?? [] as $element) {
+                    if (isset($asked[$element])) {
+                        $found[$element][$path] = true;
                     }
                 }
             }
-            if ($found !== []) {
-                return array_keys($found);
-            }
         }
 
-        return [];
+        return array_map(array_keys(...), $found);
     }
 
     /** Why a setting shows nowhere, in one sentence; null when it does show. */

@@ -38,10 +38,10 @@ final readonly class SelectedThing
     {
         $byKind = [];
         $own = [];
+        $styled = $index->settingsOn($page, array_column($chain, 'number'), $look);
         foreach ($chain as $i => $element) {
-            $paths = [...$element['from'], ...($element['number'] < 0 ? [] : $index->settingsAt($page, [$element['number']], $look))];
             $found = [];
-            foreach (array_unique($paths) as $path) {
+            foreach (array_unique([...$element['from'], ...$styled[$element['number']] ?? []]) as $path) {
                 if ($look->catalog->has($path)) {
                     $setting = $look->catalog->get($path);
                     $found[self::kindOf($setting)][] = $setting;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Setting;
 
 use Ikat\Core\Setting\Type\ColorType;
+use Ikat\Core\Setting\Type\ItemsType;
 
 /** The one source of truth about settings. Order is the order of the work. */
 final readonly class SettingCatalog
@@ -59,6 +60,18 @@ final readonly class SettingCatalog
     public function ofPart(string $part): array
     {
         return array_values(array_filter($this->settings, static fn(Setting $s): bool => $s->part === $part));
+    }
+
+    /** The list an item belongs to; null when there is none. */
+    public function listOf(Item $item): ?Setting
+    {
+        foreach ($this->settings as $setting) {
+            if ($setting->type instanceof ItemsType && $setting->type->prefix === $item->prefix) {
+                return $setting;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Setting> */

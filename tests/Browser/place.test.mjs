@@ -78,6 +78,31 @@ test('Back leads to the step, the part and the page before', async () => {
   await shows(page, () => page.locator('#bench h1').textContent(), 'Products');
 });
 
+test('Back leads to the page that was chosen by hand, also where its step would begin elsewhere', async () => {
+  await open('products?open_part=grid');
+  await page.locator('[data-page]').selectOption('cart');
+  await settled(page);
+  await page.locator('.step', { hasText: 'Footer' }).click();
+  await shows(page, () => page.locator('#bench h1').textContent(), 'Footer');
+  await settled(page);
+  await page.goBack();
+  await shows(page, () => page.locator('#bench h1').textContent(), 'Products');
+  await settled(page);
+  await unmarked(page);
+  assert.deepEqual([await page.locator('[data-page]').inputValue(), inAddress().page], ['cart', 'cart']);
+});
+
+test('a row that was picked in the window is followed again from its list', async () => {
+  await open('pages?open_part=home&page=home');
+  await shopFrame(page).locator('[data-part="band-lead-1"] .button').click();
+  await page.waitForURL(/open_part=band-lead-1/);
+  await settled(page);
+  await page.locator('.item-name', { hasText: 'Newsletter' }).click();
+  await page.waitForFunction(() => document.querySelector('iframe').contentDocument.querySelector('[data-part="band-lead-1"]').getBoundingClientRect().bottom < 0);
+  await page.locator('.item-name', { hasText: 'Lead picture' }).click();
+  await page.waitForFunction(() => document.querySelector('iframe').contentDocument.querySelector('[data-part="band-lead-1"]').getBoundingClientRect().bottom > 0);
+});
+
 test('the page chosen in a step is remembered; a pin holds the window still', async () => {
   await open('header?page=home');
   await page.locator('[data-page]').selectOption('content');

@@ -30,7 +30,8 @@ class ControlsPanel extends StepPanel
         $parts = array_map(static fn(Setting $s): string => $s->part, $this->settings);
         $asked = $request->word('open_part');
         $this->part = in_array($asked, $parts, true) ? $asked : ($parts[0] ?? '');
-        $this->tab = $this->listOf($this->part)->part ?? $this->part;
+        $item = Item::ofPart($this->part);
+        $this->tab = ($item === null ? null : $bench->catalog()->listOf($item))->part ?? $this->part;
     }
 
     public function view(): string
@@ -92,17 +93,5 @@ class ControlsPanel extends StepPanel
         }
 
         return max([0, ...$taken]) + 1;
-    }
-
-    private function listOf(string $part): ?Setting
-    {
-        $item = Item::ofPart($part);
-        foreach ($item === null ? [] : $this->settings as $setting) {
-            if ($setting->type instanceof ItemsType && $setting->type->prefix === $item->prefix) {
-                return $setting;
-            }
-        }
-
-        return null;
     }
 }

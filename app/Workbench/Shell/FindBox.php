@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workbench\Shell;
 
 use App\Storefront\SamplePages;
+use App\Storeroom\ProductSearch;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Contrast\ContrastFinding;
 use Ikat\Core\Find\Entry;
@@ -17,7 +18,7 @@ use Ikat\Core\Setting\Type\RangeType;
 use Ikat\Core\Setting\Type\SwitchType;
 use Ikat\Core\Setting\Type\TextType;
 
-/** What the find box looks through: settings, pages, findings and commands. */
+/** What the find box looks through: settings, the shop's own words, pages, products, findings and commands; and what it changes. */
 final class FindBox
 {
     /** Characters of the shop's words that a row shows. */
@@ -29,11 +30,12 @@ final class FindBox
         // "header height 60": what is looked for, and what it shall be.
         $wanted = preg_match('/^(.+?)\s+(-?\d+(?:\.\d+)?)\s*(?:px|%)?$/D', $asked, $m) === 1 ? [$m[1], (float) $m[2]] : null;
         $found = [];
+        $settings = self::settings($bench);
         if ($wanted !== null && $bench->edits()) {
-            $found = self::changes(Finder::find($wanted[0], self::settings($bench), 4), $wanted[1], $bench);
+            $found = self::changes(Finder::find($wanted[0], $settings, 4), $wanted[1], $bench);
         }
         foreach (Finder::find($asked, [
-            ...self::commands($bench), ...self::pages($bench), ...self::findings($bench), ...self::settings($bench), ...self::words($bench),
+            ...self::commands($bench), ...self::pages($bench), ...self::findings($bench), ...$settings, ...self::words($bench),
             ...self::places($asked, $bench),
         ]) as $entry) {
             $found[] = $entry;
@@ -47,6 +49,9 @@ final class FindBox
     /** Rows of the list. */
     private const MOST = 10;
 
+    /** Products among them. */
+    private const PRODUCTS = 4;
+
     /** @return list<Entry> */
     private static function settings(Bench $bench): array
     {
@@ -56,7 +61,7 @@ final class FindBox
                 $s->label,
                 $bench->addressOfSetting($s->path),
                 "$s->keywords $s->step $s->path ".Parts::label($s->part),
-                $s->path,
+                path: $s->path,
             ),
             array_filter(
                 $bench->catalog()->all(),
@@ -81,8 +86,7 @@ final class FindBox
                     'words',
                     '“'.mb_strimwidth($words, 0, self::SHOWN, '…').'”',
                     $bench->addressOfSetting($path),
-                    '',
-                    $path,
+                    path: $path,
                 );
             }
         }
@@ -97,11 +101,17 @@ final class FindBox
      */
     private static function places(string $asked, Bench $bench): array
     {
+        if (mb_strlen($asked) < 3) {
+            return [];
+        }
         $entries = [];
-        foreach (mb_strlen($asked) < 3 ? [] : $bench->store->targets($asked) as $group => $places) {
-            foreach (array_slice($places, 0, 4) as $address => $title) {
-                $entries[] = new Entry($group === 'Products' ? 'product' : 'page', $title, "page:$address", '', "in the window, $address");
-            }
+        foreach (array_merge(...array_values($bench->store->pagesAndCategories($asked))) as $address => $title) {
+            $entries[] = new Entry('page', $title, "page:$address", note: "in the window, $address");
+        }
+        foreach (ProductSearch::find($asked, self::PRODUCTS, []) as $product) {
+            $address = "/product/$product->slug";
+            // It is found by the shop's own search, which knows more words of it than its name.
+            $entries[] = new Entry('product', $product->name, "page:$address", "$asked $product->note", "in the window, $address");
         }
 
         return $entries;
@@ -118,10 +128,10 @@ final class FindBox
     {
         $changes = [];
         foreach ($settings as $entry) {
-            $setting = $bench->setting($entry->note);
+            $setting = $bench->setting($entry->path);
             if ($setting->type instanceof RangeType && $setting->type->accepts($value)) {
                 $words = sprintf('%s: set to %s', $setting->label, $setting->describe($value));
-                $changes[] = new Entry('change', $words, "set:$setting->path=".Setting::plainNumber($value), '', $setting->path);
+                $changes[] = new Entry('change', $words, "set:$setting->path=".Setting::plainNumber($value), path: $setting->path);
             }
         }
 
@@ -131,22 +141,22 @@ final class FindBox
     /** The other way of a switch that was found. */
     private static function switched(Entry $entry, Bench $bench): ?Entry
     {
-        $setting = $bench->setting($entry->note);
+        $setting = $bench->setting($entry->path);
         if (! $setting->type instanceof SwitchType) {
             return null;
         }
         $to = $bench->isOn($setting->path) ? 'off' : 'on';
 
-        return new Entry('change', "$setting->label: turn it $to", "set:$setting->path=$to", '', $setting->path);
+        return new Entry('change', "$setting->label: turn it $to", "set:$setting->path=$to", path: $setting->path);
     }
 
     /** Where something that was found is, and what it is now: "Header, 18 px". */
     public static function note(Entry $entry, Bench $bench): string
     {
-        if (! in_array($entry->kind, ['setting', 'words', 'change'], true)) {
+        if ($entry->path === '') {
             return $entry->note;
         }
-        $setting = $bench->setting($entry->note);
+        $setting = $bench->setting($entry->path);
         $step = $bench->steps->orFirst($setting->step)->label();
         $value = $bench->inspection()->look->value($setting->path);
         $value = $setting->describe($setting->type instanceof TextType ? ColoredText::plain((string) $value) : $value);

@@ -19,16 +19,14 @@ final readonly class ListPlace
     public static function of(string $part, ResolvedLook $look): ?self
     {
         $item = Item::ofPart($part);
-        foreach ($item === null ? [] : $look->catalog->all() as $setting) {
-            if ($setting->type instanceof ItemsType && $setting->type->prefix === $item->prefix) {
-                $names = array_values(array_filter(explode(',', $look->text($setting->path))));
-                $at = array_search($item->name(), $names, true);
-
-                return $at === false ? null : new self($setting, $item, $names, $at);
-            }
+        $list = $item === null ? null : $look->catalog->listOf($item);
+        if ($item === null || $list === null) {
+            return null;
         }
+        $names = array_values(array_filter(explode(',', $look->text($list->path))));
+        $at = array_search($item->name(), $names, true);
 
-        return null;
+        return $at === false ? null : new self($list, $item, $names, $at);
     }
 
     /** The list with the item a place further on, or back; null where it cannot go. */

@@ -1,5 +1,5 @@
 // The color desk: the table of pairs by key and by state, parts dressed by picking them in the window, dark surroundings.
-import htmx from 'htmx.org';
+import { keepEdit } from '../shell/keep-edit.js';
 
 export function startColorDesk(shopWindow) {
   const bench = document.querySelector('#bench');
@@ -109,7 +109,6 @@ function startDressing(bench, shopWindow) {
   });
   document.addEventListener('keydown', (event) => { if (event.key === 'Escape' && scheme !== '') set(''); });
   document.body.addEventListener('ikat:pointed', async (event) => {
-    if (event.detail.mode !== 'dress') return;
     const mine = ++asked;
     const { page, elements } = event.detail;
     const answer = await fetch(`${base}/wearer?${new URLSearchParams({ page, elements: elements.join() })}`, { headers: { Accept: 'application/json' } }).catch(() => null);
@@ -122,11 +121,11 @@ function startDressing(bench, shopWindow) {
     shopWindow.light(found.places);
     tell(`${found.label} ${found.now}. A click gives it ${nameOf(scheme)}.`);
   });
-  document.body.addEventListener('ikat:picked', (event) => {
-    if (event.detail.mode !== 'dress' || !found?.path) return;
+  document.body.addEventListener('ikat:dressed', () => {
+    if (!found?.path) return;
     // The click took the keys into the window, whose page may now be read again: they come back, for Escape.
     bench.querySelector(`[data-dress="${scheme}"]`).focus({ preventScroll: true });
-    htmx.ajax('POST', `${base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...Object.fromEntries(new FormData(document.querySelector('#state'))), path: found.path, value: scheme } });
+    keepEdit(found.path, scheme);
   });
   // The answer to an edit brings fresh buttons: they say again what is going on. Another bench ends it.
   document.body.addEventListener('htmx:afterSettle', () => {

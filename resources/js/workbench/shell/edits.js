@@ -1,5 +1,6 @@
 // What follows an edit: the window wears it, the tape and the live region tell it; and what follows when it failed.
 import htmx from 'htmx.org';
+import { keepEdit } from './keep-edit.js';
 
 export function startEdits(shopWindow, reach) {
   const body = document.body;
@@ -89,11 +90,11 @@ export function startEdits(shopWindow, reach) {
   notice.addEventListener('click', (event) => {
     const stale = event.target.closest('[data-stale]');
     if (!stale) return;
-    const values = { ...Object.fromEntries(new FormData(document.querySelector('#state'))) };
     notice.replaceChildren();
     if (event.target.closest('[data-stale-mine]')) {
-      htmx.ajax('POST', `${body.dataset.base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...values, seen: stale.dataset.seen, path: stale.dataset.path, value: stale.dataset.yours } });
+      keepEdit(stale.dataset.path, stale.dataset.yours, { seen: stale.dataset.seen });
     } else {
+      const values = Object.fromEntries(new FormData(document.querySelector('#state')));
       htmx.ajax('GET', `${body.dataset.base}/${values.step}`, { target: '#bench', swap: 'morph:innerHTML', values });
       shopWindow.reload();
     }

@@ -1,5 +1,6 @@
 // The find box: a list under a field, walked with the arrow keys.
 import Combobox from '@github/combobox-nav';
+import { keepEdit } from './keep-edit.js';
 
 export function startFind(shopWindow, opening) {
   const box = document.querySelector('[data-find]');
@@ -19,7 +20,7 @@ export function startFind(shopWindow, opening) {
     else if (target.startsWith('press:')) document.querySelector(`[data-press="${target.slice(6)}"]`)?.click();
     else if (target.startsWith('set:')) {
       const [path, value] = target.slice(4).split('=');
-      document.body.dispatchEvent(new CustomEvent('ikat:written', { bubbles: true, detail: { path, value } }));
+      keepEdit(path, value);
     } else opening.open(target, { takesFocus: true, isShown: true });
   }
 

@@ -7,24 +7,19 @@ export function startFollowing(shopWindow, opening) {
   let followed = '';
   let step = '';
 
+  /** @param address what was asked for: one that names a page leads to it, one without a query to the page the step was left at */
   function follow(address) {
     const place = state().dataset.shows ?? '';
     const isOther = stepOf() !== step;
+    const wasPicked = opening.wasPicked(address);
     step = stepOf();
     if (place === followed && !isOther) return;
     followed = place;
-    if (opening.isOfWindow(address)) return;
-    shopWindow.bring(place === '' ? null : JSON.parse(place), isOther && !address.includes('?') ? pages.get(step) ?? null : null);
+    if (wasPicked) return;
+    const named = new URL(address, location.href).searchParams.get('page');
+    shopWindow.bring(place === '' ? null : JSON.parse(place), named ?? (isOther && !address.includes('?') ? pages.get(step) ?? null : null));
   }
   document.body.addEventListener('htmx:afterSettle', (event) => follow(event.detail.pathInfo?.requestPath ?? ''));
   document.body.addEventListener('ikat:placed', ({ detail }) => { if (detail.isByHand) pages.set(step, shopWindow.place().page); });
-
-  // An address that names a page leads to it, and not to where its step would begin.
-  const named = new URLSearchParams(location.search).get('page');
-  if (named !== null && named !== JSON.parse(state().dataset.shows ?? 'null')?.page) {
-    step = stepOf();
-    pages.set(step, named);
-    step = '';
-  }
-  follow('');
+  follow(location.pathname + location.search);
 }

@@ -1,6 +1,6 @@
 // Lists whose order the merchant sets: by dragging, or with the buttons for up and down. The server keeps the order.
-import htmx from 'htmx.org';
 import Sortable from 'sortablejs';
+import { keepEdit } from './keep-edit.js';
 
 export function startLists() {
   const bench = document.querySelector('#bench');
@@ -10,8 +10,7 @@ export function startLists() {
   function keep(list) {
     const items = list.closest('[data-items]');
     if (items) {
-      const state = Object.fromEntries(new FormData(document.querySelector('#state')));
-      htmx.ajax('POST', items.dataset.url, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, path: items.dataset.items, value: names(list).join(',') } });
+      keepEdit(items.dataset.items, names(list).join(','));
       return;
     }
     const value = list.closest('form').querySelector('[data-picks-value]');

@@ -40,10 +40,6 @@ export function startOpening(shopWindow, reach) {
     ofWindow = pathname + search;
     open(address, { takesFocus });
   });
-  document.body.addEventListener('ikat:written', ({ detail: { path, value } }) => {
-    const state = Object.fromEntries(new FormData(document.querySelector('#state')));
-    htmx.ajax('POST', `${document.body.dataset.base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, path, value } });
-  });
   // What is counted on the tape is opened from it.
   document.body.addEventListener('click', (event) => {
     const button = event.target.closest('[data-visit]');
@@ -55,7 +51,11 @@ export function startOpening(shopWindow, reach) {
 
   return {
     open,
-    /** Whether an address was opened by picking something in the window, which then stays where it is. */
-    isOfWindow: (address) => address === ofWindow,
+    /** Whether an address has just been opened by picking something in the window, which then stays where it is. */
+    wasPicked(address) {
+      const is = address === ofWindow;
+      if (is) ofWindow = null;
+      return is;
+    },
   };
 }

@@ -1,8 +1,8 @@
 /** Devices of the shop window: their screens in CSS px, and how frames of them stand beside one another. */
 export const DEVICES = { phone: [390, 844], tablet: [768, 1024], desktop: [1280, 800], large: [1440, 900], widest: [1920, 1080] };
 
-/** Devices whose page runs down to the end of the window. */
-const DESKTOPS = ['desktop', 'large', 'widest'];
+/** Whether a device is held in the hand: its whole screen is shown, and its scroll bars lie over the page. */
+export const isHandHeld = (device) => ['phone', 'tablet'].includes(device);
 
 /** The pages shown beside one another, in the order a customer comes to them. */
 export const FIVE_PAGES = ['home', 'category', 'product', 'cart', 'checkout'];
@@ -46,7 +46,7 @@ export function layOut(frames, { width, height, isTurned, isSeamed }) {
 
   if (frames.length === 1 || isSeamed) {
     const [w, h] = screens[0];
-    const isRoomy = DESKTOPS.includes(frames[0].device) && !isTurned;
+    const isRoomy = !isHandHeld(frames[0].device) && !isTurned;
     // A desktop's page may end below the window; of a hand-held device the whole screen is shown.
     const scale = isRoomy ? Math.min(1, across / w) : Math.min(1, across / w, Math.max(down / h, 0.4));
     const box = { x: ROOM.edge + (across - w * scale) / 2, y: ROOM.top, width: w * scale, height: isRoomy ? down : Math.min(down, h * scale), screen: w };

@@ -1,14 +1,12 @@
 // A hand-held device's scroll bar lies over the page and takes nothing of its width: lines break as they do on the device.
-
-/** Devices whose scroll bars lie over the page. */
-const HAND_HELD = ['phone', 'tablet'];
+import { isHandHeld } from './devices.js';
 
 /** Ms that the bar is seen after the page has stood still, as on the device. */
 const SEEN = 900;
 
 /** A page's own scroll bar takes no room, where the device's does not. */
 export function withoutScrollBar(doc, device) {
-  if (!HAND_HELD.includes(device)) return;
+  if (!isHandHeld(device)) return;
   const sheet = new doc.defaultView.CSSStyleSheet();
   sheet.replaceSync('* { scrollbar-width: none; }');
   doc.adoptedStyleSheets = [...doc.adoptedStyleSheets, sheet];
@@ -16,7 +14,7 @@ export function withoutScrollBar(doc, device) {
 
 /** The bar that lies over a frame's page; show() places it where the page stands. */
 export function makeScrollBar(pane, frame, device) {
-  if (!HAND_HELD.includes(device)) return () => {};
+  if (!isHandHeld(device)) return () => {};
   const bar = document.createElement('span');
   bar.className = 'scroll-bar';
   bar.setAttribute('aria-hidden', 'true');

@@ -1,4 +1,6 @@
 // Picking things in the shop: what is under the pointer is outlined with its name, a click picks it, and a tag beside it offers what it is made of.
+import { keepEdit } from '../shell/keep-edit.js';
+import { room } from '../shell/refused.js';
 import { scrollInside } from './scroll-inside.js';
 import { namesOf, neighbor } from './things.js';
 
@@ -71,9 +73,9 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
   }
 
   /** The name stands outside the box, where it covers no letter of the shop. */
-  function name(element, box) {
+  function name(element, box, words = finder.nameOf(element)) {
     label.hidden = false;
-    label.textContent = finder.nameOf(element);
+    label.textContent = words;
     const { offsetWidth: width, offsetHeight: height } = label;
     const [above, below] = [box.top - height - GAP / 2, box.bottom + GAP / 2];
     const places = [
@@ -182,7 +184,7 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
       tag.innerHTML = await answer.text();
       window.htmx.process(tag);
       draw();
-      root.dispatchEvent(new Event('ikat:picked'));
+      root.dispatchEvent(new Event('ikat:offered'));
       if (opens) openMain(false);
       if (takesFocus) (tag.querySelector('[data-offer]') ?? tag.querySelector('button')).focus();
     }, waits);
@@ -279,11 +281,9 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
   /** With a modifier a click is the shop's own: links are followed, buttons work. */
   const isFollowed = (event) => event.ctrlKey || event.metaKey;
 
-  const wordsOffer = () => tag.querySelector('[data-words]');
-
   async function writeOnceKnown() {
-    if (tag.childElementCount === 0) await new Promise((done) => { root.addEventListener('ikat:picked', done, { once: true }); });
-    const offer = wordsOffer();
+    if (tag.childElementCount === 0) await new Promise((done) => { root.addEventListener('ikat:offered', done, { once: true }); });
+    const offer = tag.querySelector('[data-words]');
     if (offer) write(offer);
   }
 
@@ -304,12 +304,12 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
       if (isOver) return;
       const words = at.textContent.trim();
       if (isKept && words !== was.trim()) {
+        // What is too long is not cut and not lost: it stays, and how much is too much stands beside it.
         if ([...words].length > Number(most)) {
-          document.querySelector('#announce').textContent = `${[...words].length} characters, at most ${most} fit.`;
-          at.focus();
+          document.querySelector('#announce').textContent = room([...words].length, Number(most));
           return;
         }
-        root.dispatchEvent(new CustomEvent('ikat:written', { bubbles: true, detail: { path, value: words } }));
+        keepEdit(path, words);
       } else at.textContent = was;
       isOver = true;
       at.removeAttribute('contenteditable');
@@ -322,7 +322,11 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
       event.preventDefault();
       end(event.key === 'Enter');
     });
-    at.addEventListener('input', draw);
+    at.addEventListener('input', () => {
+      draw();
+      const left = room([...at.textContent.trim()].length, Number(most));
+      if (left) name(at, boxOf(at), left);
+    });
     at.addEventListener('blur', () => end(true));
     return true;
   }

@@ -17,6 +17,9 @@ import { keepInside, placeOf } from './walk-inside.js';
 
 const gone = (frame) => new Promise((done) => { ['load', 'ikat:gone'].forEach((event) => frame.addEventListener(event, done, { once: true })); });
 
+/** Px from the top of a caption to the frame under it. */
+const CAPTION_ABOVE = 20;
+
 /** Ms that a place stays marked after it was brought into sight. */
 const MARKED = 1600;
 
@@ -97,7 +100,7 @@ export function startWindow(root) {
     delete pane.top;
     live.apply(doc);
     dark.apply(doc);
-    watchPointing(root, doc, () => (state.mode === 'dress' ? 'dress' : ''), () => pageOf(pane));
+    watchPointing(root, doc, () => state.mode === 'dress', () => pageOf(pane));
     selecting.watch(doc);
     handOn(doc);
     keepInside(frame, { shop, previews, preview: () => preview(pane.trial), busy });
@@ -157,7 +160,7 @@ export function startWindow(root) {
       const words = document.createElement('p');
       words.className = 'caption';
       words.textContent = caption;
-      Object.assign(words.style, { left: `${x}px`, top: '2px' });
+      Object.assign(words.style, { left: `${x}px`, top: `${y - CAPTION_ABOVE}px` });
       stage.append(words);
     });
     root.querySelector('[data-scale]').textContent = `${Math.round(made.scale * 1000) / 10}%`;
@@ -378,6 +381,8 @@ export function startWindow(root) {
       const wanted = { device: 'desktop', isTurned: false, view: 'one', page: state.page, at: '', ...placeIn(search) };
       if (Object.entries(wanted).every(([key, value]) => state[key] === value)) return;
       Object.assign(state, wanted);
+      delete lent.device;
+      delete lent.at;
       pageList.value = state.page;
       tellButtons();
       clock.show(state.at);

@@ -4,7 +4,7 @@
 @php($names = array_values(array_filter(explode(',', $bench->inspection()->look->text($list->path)))))
 @php($id = 'c-'.str_replace('.', '-', $list->path))
 @php($step = $bench->address($bench->step->key()))
-<div class="control items py-1.25" data-reach="{{ $list->path }}" data-items="{{ $list->path }}" data-url="{{ $bench->address('edits') }}">
+<div class="control items py-1.25" data-reach="{{ $list->path }}" data-items="{{ $list->path }}">
   <h3 id="{{ $id }}" class="font-semibold" tabindex="-1">{{ $list->label }} <small>{{ count($names) }} of at most {{ (int) $type->max }}</small></h3>
   @if ($names === [])<p class="text-[12px] text-ink-2">None yet. Add one below.</p>@endif
   <ol class="item-list mt-0.75 grid grid-cols-1 border-t border-thread" aria-labelledby="{{ $id }}" @if ($edits) data-sortable @endif>

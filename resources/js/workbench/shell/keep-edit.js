@@ -1,0 +1,11 @@
+// An edit that no form of the bench makes: something written, moved or dressed in the window, a row that was dragged, a find.
+import htmx from 'htmx.org';
+
+/**
+ * @param path of the setting
+ * @param more fields that go along, instead of those of the bench's state
+ */
+export function keepEdit(path, value, more = {}) {
+  const state = Object.fromEntries(new FormData(document.querySelector('#state')));
+  return htmx.ajax('POST', `${document.body.dataset.base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, ...more, path, value } });
+}
