@@ -69,10 +69,11 @@ test('an address says what of the window it means, and what cannot be is left ou
   assert.deepEqual(placeIn('?page=https://elsewhere.example&device=watch&view=bases&at=tomorrow'), {});
 });
 
-test('five pages go in rows where that lets them be larger, and never so low that nothing is seen', () => {
+test('five pages go in rows where that lets them be larger, a whole screen of each in sight', () => {
   const five = Array.from({ length: 5 }, () => [1280, 800]);
-  assert.deepEqual(inRows(five, 2000, 1200).rows.map((row) => row.length), [2, 2, 1]);
-  assert.ok(inRows(five, 2000, 1200).scale > inRows(five, 2000, 400).scale);
-  assert.deepEqual(inRows(five, 2000, 400).rows.map((row) => row.length), [5]);
+  const roomy = inRows(five, 2000, 1200);
+  assert.deepEqual(roomy.rows.map((row) => row.length), [3, 2]);
+  assert.equal(roomy.scale, (2000 - 44) / 3840);
+  assert.deepEqual(inRows(five, 2000, 300).rows.map((row) => row.length), [5], 'with little room below one row is larger');
   assert.deepEqual(inRows(five.slice(0, 3), 800, 1200).rows.map((row) => row.length), [3], 'three are compared side by side');
 });

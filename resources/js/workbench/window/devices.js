@@ -69,11 +69,8 @@ export function layOut(frames, { width, height, isTurned, isSeamed }) {
 /** So many frames stand best beside one another: they are compared. */
 const FEW = 3;
 
-/** Px that a page in a row shows at least: less of it says nothing. */
-const LEAST_HIGH = 220;
-
 /**
- * Frames in one row or in several, whichever lets them be larger.
+ * Frames in one row or in several, whichever lets them be larger; in several rows a whole screen of each is seen.
  *
  * @param screens [[width, height]]
  * @return { scale, rows: [[[width, height]]] }
@@ -83,8 +80,9 @@ export function inRows(screens, across, down) {
   for (let count = 1; count <= (screens.length > FEW ? screens.length : 1); count += 1) {
     const long = Math.ceil(screens.length / count);
     const rows = Array.from({ length: Math.ceil(screens.length / long) }, (_, r) => screens.slice(r * long, (r + 1) * long));
-    if (count > 1 && down / rows.length < LEAST_HIGH + ROOM.caption) break;
-    const scale = Math.min(1, ...rows.map((row) => (across - ROOM.gap * (row.length - 1)) / row.reduce((sum, [w]) => sum + w, 0)));
+    const wide = rows.map((row) => (across - ROOM.gap * (row.length - 1)) / row.reduce((sum, [w]) => sum + w, 0));
+    const high = count === 1 ? [] : screens.map(([, h]) => (down / rows.length - ROOM.caption) / h);
+    const scale = Math.min(1, ...wide, ...high);
     if (!best || scale > best.scale) best = { scale, rows };
   }
   return best;
