@@ -13,7 +13,7 @@ final readonly class LookPlan
     /**
      * @param array<string, bool|float|string|null> $values path => canonical value, null to leave it to the layers below
      * @param string|\Closure(non-empty-list<Change>): string $label as the journal tells it
-     * @param ?int $of the entry an undo or redo speaks of
+     * @param ?int $of the entry an undo or redo speaks of, or the point an edit goes back to
      */
     public function __construct(
         public array $values,

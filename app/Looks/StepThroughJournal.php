@@ -10,15 +10,11 @@ use Ikat\Core\Look\Change;
 use Ikat\Core\Look\EntryKind;
 use Ikat\Core\Look\Journal;
 use Ikat\Core\Look\LookSnapshot;
-use Ikat\Core\Look\LookState;
 
 /** Undo, redo, and going back to an earlier point: each appends to the journal and can itself be taken back. */
 final class StepThroughJournal
 {
-    /** Lines read at a time on the way back. */
-    private const STRIDE = 500;
-
-    public function __construct(private readonly LookWriter $writer) {}
+    public function __construct(private readonly LookWriter $writer, private readonly JournalReader $journal) {}
 
     /** @return ?Edit null when there is nothing to undo */
     public function undo(Look $look, Author $author): ?Edit
@@ -44,34 +40,15 @@ final class StepThroughJournal
     /** Brings back the state after an entry, as a new edit. Sequence 0 is the look as its theme and starter made it. */
     public function reopen(Look $look, int $sequence, Author $author): ?Edit
     {
-        return $this->writer->write($look, $author, static function (LookSnapshot $now, Look $locked) use ($sequence): LookPlan {
-            $then = $sequence === 0 ? LookState::of([]) : self::stateAt($now->own, $locked, $sequence);
+        return $this->writer->write($look, $author, function (LookSnapshot $now, Look $locked) use ($sequence): LookPlan {
+            $then = $this->journal->stateAt($locked, $sequence);
             $values = [];
             foreach (Journal::between($now->own, $then) as $change) {
                 $values[$change->path] = $change->after;
             }
 
-            return new LookPlan($values, $sequence === 0 ? 'back to the original' : "back to edit $sequence");
+            return new LookPlan($values, $sequence === 0 ? 'back to the original' : "back to edit $sequence", EntryKind::Edit, $sequence);
         });
-    }
-
-    /** What was in force after an entry: from now backwards, so that only what came after it is read. */
-    private static function stateAt(LookState $state, Look $look, int $sequence): LookState
-    {
-        for ($at = $look->head; $at > $sequence; $at = max($sequence, $at - self::STRIDE)) {
-            /** @var \Illuminate\Database\Eloquent\Collection<int, Edit> $lines */
-            $lines = $look
-                ->edits()
-                ->where('sequence', '>', max($sequence, $at - self::STRIDE))
-                ->where('sequence', '<=', $at)
-                ->orderByDesc('sequence')
-                ->get();
-            foreach ($lines as $line) {
-                $state = $state->with(array_map(static fn(Change $c): Change => $c->reversed(), $line->entry()->changes));
-            }
-        }
-
-        return $state;
     }
 
     /** @param list<Change> $changes */

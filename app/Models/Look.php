@@ -61,6 +61,12 @@ final class Look extends Model
         return $this->belongsTo(Storefront::class);
     }
 
+    /** @return HasMany<Keepsake, $this> */
+    public function keepsakes(): HasMany
+    {
+        return $this->hasMany(Keepsake::class);
+    }
+
     /** @return HasMany<Edit, $this> */
     public function edits(): HasMany
     {

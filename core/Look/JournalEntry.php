@@ -10,7 +10,7 @@ final readonly class JournalEntry
     /**
      * @param int $sequence 1, 2, 3… within the look
      * @param list<Change> $changes
-     * @param ?int $of the entry an undo or redo speaks of
+     * @param ?int $of the entry an undo or redo speaks of, or the point an edit goes back to
      */
     public function __construct(
         public int $sequence,

@@ -55,6 +55,30 @@ final readonly class Season
     }
 
     /**
+     * Its times that touch a stretch of the store's calendar, on the store's clock.
+     *
+     * @param string $from 2027-02-28T18:00
+     * @param string $until not later than the year 9999
+     *
+     * @return list<array{starts: ?string, ends: ?string, years: int}> in order; years after its first time
+     */
+    public function timesWithin(string $from, string $until): array
+    {
+        $first = (int) substr($this->starts ?? $this->ends ?? $from, 0, 4);
+        $comesBack = $this->yearly && $this->starts !== null && $this->ends !== null;
+        $times = [];
+        foreach (range(0, $comesBack ? max(0, (int) substr($until, 0, 4) - $first) : 0) as $years) {
+            $starts = $this->starts === null ? null : LocalMoment::yearsLater($this->starts, $years);
+            $ends = $this->ends === null ? null : LocalMoment::yearsLater($this->ends, $years);
+            if (($starts ?? $from) < $until && ($ends ?? $until) > $from && ($starts ?? '') <= ($ends ?? $until)) {
+                $times[] = ['starts' => $starts, 'ends' => $ends, 'years' => $years];
+            }
+        }
+
+        return $times;
+    }
+
+    /**
      * A moment at which it runs, to look at it: this one if it does, or soon after it comes next, or else after it came last.
      *
      * @return ?\DateTimeImmutable null for a season without a start, which is over

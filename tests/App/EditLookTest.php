@@ -110,7 +110,7 @@ final class EditLookTest extends AppTestCase
         $answer
             ->assertOk()
             ->assertSee('Reduced price on background')
-            ->assertSee('WCAG 2.2, 1.4.3')
+            ->assertSee('2.3 : 1, needs 4.5')
             ->assertSee('places on')
             ->assertSee('hx-swap-oob', false);
         $event = self::told($answer)['ikat:edited'];

@@ -72,7 +72,7 @@ final class TapeTest extends AppTestCase
         $this->edit(['path' => 'scheme.kiln.link', 'value' => '#b4430a'])->assertOk();
         $html = (string) $this->actingAs($this->person('maren'))->get('/workbench/looks/1/colors')->assertOk()->getContent();
         preg_match('#/colors"\s+.*?<b>(\d+)</b>#s', substr($html, (int) strpos($html, 'id="steps"')), $badge);
-        preg_match('#<p[^>]*><b>Findings in Colors</b></p>\s*<p[^>]*>(.*?)</p>#s', $html, $here);
+        preg_match('#<b>Findings in Colors</b>(.*?)</summary>#s', $html, $here);
         preg_match_all('/\d+/', strip_tags((string) preg_replace('#<span class="findings-note.*?</span>#', '', $here[1])), $counts);
         self::assertSame((int) $badge[1], array_sum(array_map(intval(...), $counts[0])));
         self::assertStringContainsString('none in Daylight', $here[1]);

@@ -83,7 +83,7 @@ test('a row is taken by its grip and moved by key, and what is deleted can be ha
 
 test('keys lead from region to region, list themselves, and work from within the window', async () => {
   await open('header?page=home');
-  const region = () => page.evaluate(() => document.activeElement.closest('header.bar, #steps, [data-window], #bench, #tape')?.id || document.activeElement.closest('header.bar')?.className.slice(0, 3));
+  const region = () => page.evaluate(() => document.activeElement.closest('header.bar, #steps, [data-window], #sheet, #bench, #tape')?.id || document.activeElement.closest('header.bar')?.className.slice(0, 3));
   await page.locator('#find').focus();
   const seen = [];
   for (let i = 0; i < 5; i += 1) {
@@ -126,6 +126,7 @@ test('what is found shows where it is and what it is, and is changed from the li
   await settled(page);
   // What the tape counts is opened from it.
   await open('header?page=cart');
+  await page.locator('#tape-reach summary').click();
   await page.locator('#tape [data-visit=home]').click();
   await page.waitForFunction(() => document.querySelector('[data-page]').value === 'home' && document.querySelector('.reach-lights rect'));
 });

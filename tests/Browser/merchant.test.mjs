@@ -40,6 +40,8 @@ test('with the mouse', async () => {
   const opened = page.locator('.opened');
   assert.match(await opened.textContent(), /Reduced price on background/);
   assert.match(await opened.textContent(), /needs 4\.5/);
+  await opened.getByRole('button', { name: /^Fix it/ }).click();
+  await page.waitForSelector('.opened .fix');
   assert.match(await opened.textContent(), /WCAG 2\.2, 1\.4\.3/);
   assert.match(await page.locator('#tape-reach').textContent(), /\d+ places on \d+ pages/);
   const faint = await inShop(page, '.reduced', color);
@@ -154,6 +156,9 @@ test('with the keyboard alone', async () => {
   assert.ok(await page.evaluate(() => document.activeElement.matches('[data-axis=l]')), 'the focus is kept through the answer');
   assert.match(await page.locator('.opened').textContent(), /Reduced price on background/);
 
+  await tabTo('.opened button');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('.opened .fix');
   await tabTo('.fix');
   await edited(page, () => page.keyboard.press('Enter'));
   assert.equal(await page.locator('.opened').count(), 0);

@@ -16,7 +16,9 @@ test('a view is made of the frames it needs', () => {
   assert.deepEqual(framesOf(ONE, String), [{ device: 'phone', page: 'home' }]);
   assert.deepEqual(framesOf({ ...ONE, view: 'devices' }, String).map((f) => f.caption), ['desktop 1280', 'tablet 768', 'phone 390']);
   assert.deepEqual(framesOf({ ...ONE, view: 'pages' }, (key) => key.toUpperCase()).map((f) => [f.device, f.caption]), [['phone', 'HOME'], ['phone', 'CATEGORY'], ['phone', 'PRODUCT'], ['phone', 'CART'], ['phone', 'CHECKOUT']]);
-  assert.deepEqual(framesOf({ ...ONE, view: 'then' }, String), [{ device: 'phone', page: 'home', isLive: true }, { device: 'phone', page: 'home' }]);
+  assert.deepEqual(framesOf({ ...ONE, view: 'then' }, String), [
+    { device: 'phone', page: 'home', isLive: true, trial: undefined, words: 'then: live' }, { device: 'phone', page: 'home', trial: undefined, words: 'now: your draft' },
+  ]);
   assert.deepEqual(framesOf({ ...ONE, view: 'bases', compared: [{ trial: 'a1', caption: 'Belfry' }] }, String), [{ device: 'phone', page: 'home', trial: 'a1', caption: 'Belfry' }]);
 });
 

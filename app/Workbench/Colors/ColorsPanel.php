@@ -6,6 +6,7 @@ namespace App\Workbench\Colors;
 
 use App\Http\TypedRequest;
 use App\Workbench\Shell\Bench;
+use App\Workbench\Shell\Sheet;
 use App\Workbench\Shell\StepPanel;
 use App\Workbench\Shell\WindowPlace;
 use Ikat\Core\Check\Checks;
@@ -32,6 +33,12 @@ final class ColorsPanel extends StepPanel
     /** In the order of the work. */
     public const TABS = [
         'schemes' => 'Schemes', 'brand' => 'Brand colors', 'pairs' => 'Pairs', 'dark' => 'In the dark', 'all' => 'All colors',
+    ];
+
+    /** How a state is called in which a pair is seen. */
+    public const STATES = [
+        'plain' => 'plain', 'hover' => 'pointed at', 'focus' => 'with focus', 'active' => 'pressed', 'target' => 'opened',
+        'selected' => 'selected', 'error' => 'with a mistake', 'visited' => 'visited', 'disabled' => 'disabled',
     ];
 
     protected const ASKED = ['open_finding'];
@@ -88,6 +95,14 @@ final class ColorsPanel extends StepPanel
         return 'workbench.colors.panel';
     }
 
+    /** The pairs have the whole width; the other tools are narrow, and the shop is looked at all the more. */
+    public function sheet(): ?Sheet
+    {
+        return $this->tab === 'pairs'
+            ? new Sheet('workbench.colors.pairs', 'Readable pairs', 'texts down, backgrounds across, as they occur on the pages', 362)
+            : null;
+    }
+
     /** A finding that was opened shows where it was measured first. */
     public function shows(): ?WindowPlace
     {
@@ -129,10 +144,16 @@ final class ColorsPanel extends StepPanel
         return $this->bench->snapshot->resolved()->value(ColorInventory::DARK) === true;
     }
 
+    /** A set of colors as it is called. */
+    public function nameOf(ColorSet $set): string
+    {
+        return $this->bench->snapshot->theme()->schemes[$set->scheme].($set->isDark ? ' in the dark' : '');
+    }
+
     public function findingsNote(): string
     {
         $here = count($this->findingsHere());
-        $where = $this->bench->snapshot->theme()->schemes[$this->scheme].($this->set()->isDark ? ' in the dark' : '');
+        $where = $this->nameOf($this->set());
 
         return $this->findings() === [] ? '' : ($here === 0 ? "none in $where" : "$here in $where");
     }

@@ -6,6 +6,9 @@ namespace App\Workbench\Publish;
 
 use App\Access\AuditTrail;
 use App\Http\TypedRequest;
+use App\Looks\NamePoint;
+use App\Looks\UnnamedPoint;
+use App\Models\Keepsake;
 use App\Models\Release;
 use App\Models\User;
 use App\Publishing\FindingsInTheWay;
@@ -55,6 +58,24 @@ final class PublishController
         $this->audit->note('made live again', "release $earlier->number of {$found->storefront->name}");
 
         return $this->answer($request, $look, "Release $earlier->number is live again.");
+    }
+
+    /** Gives a point of the journal a name, or takes it away. */
+    public function name(TypedRequest $request, int $look, NamePoint $name): Response
+    {
+        $found = $this->maker->look($look);
+        $words = $request->word('name', '', Keepsake::LONGEST);
+        try {
+            $name($found, $request->id('sequence'), $words, EditAnswer::author($request));
+        } catch (UnnamedPoint $e) {
+            return EditAnswer::refuse($e->getMessage());
+        }
+
+        return $this->maker->answer(
+            'workbench.shell.answer',
+            $this->maker->make($request, $found, PublishStep::KEY),
+            ['tells' => ['ikat:told' => ['words' => trim($words) === '' ? 'The name was taken off.' : "Kept as $words."]]],
+        );
     }
 
     private function answer(TypedRequest $request, int $look, string $words): Response

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workbench\Publish;
 
 use App\Http\TypedRequest;
+use App\Looks\JournalReader;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsStep;
 use App\Workbench\Shell\StepPanel;
@@ -15,6 +16,8 @@ final class PublishStep extends ControlsStep
 {
     public const KEY = 'publish';
 
+    public function __construct(private readonly JournalReader $journal) {}
+
     public function key(): string
     {
         return self::KEY;
@@ -22,12 +25,12 @@ final class PublishStep extends ControlsStep
 
     public function keywords(): string
     {
-        return 'publish release live go out review';
+        return 'publish release live go out review journal history earlier point';
     }
 
     public function panel(Bench $bench, TypedRequest $request): StepPanel
     {
-        return new PublishPanel($bench, $request);
+        return new PublishPanel($bench, $request, $this->journal);
     }
 
     public static function routes(): void
@@ -36,5 +39,6 @@ final class PublishStep extends ControlsStep
             Route::post('publish', [PublishController::class, 'publish']);
             Route::post('releases/{release}/live', [PublishController::class, 'restore']);
         });
+        Route::middleware('can:edit')->post('points/name', [PublishController::class, 'name']);
     }
 }

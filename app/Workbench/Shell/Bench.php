@@ -25,6 +25,7 @@ use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Look\Change;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\ReleaseChanges;
 use Ikat\Core\Reach\EditReach;
@@ -251,10 +252,47 @@ final class Bench
         return $this->lines()->get($this->look->head);
     }
 
-    /** @return array{undo: ?string, redo: ?string} what undo would take back and redo would bring back; null for nothing */
+    /**
+     * What undo would take back and redo would bring back; null for nothing.
+     *
+     * @return array{undo: ?array{label: string, words: string, path: string}, redo: ?array{label: string, words: string, path: string}}
+     *     path:
+     *     the first setting it changes that there still is, or empty
+     */
     public function backAndForth(): array
     {
-        return ['undo' => $this->lines()->get($this->look->undo_at)?->label, 'redo' => $this->lines()->get($this->look->redo_at)?->label];
+        return ['undo' => $this->wayBack($this->look->undo_at), 'redo' => $this->wayBack($this->look->redo_at)];
+    }
+
+    /** @return ?array{label: string, words: string, path: string} what taking a line back does */
+    private function wayBack(int $sequence): ?array
+    {
+        $line = $this->lines()->get($sequence);
+        if ($line === null) {
+            return null;
+        }
+        $changes = $line->entry()->changes;
+        $known = array_values(array_filter($changes, fn(Change $c): bool => $this->catalog()->has($c->path)));
+        $more = count($changes) - 1;
+        if ($known === []) {
+            return ['label' => $line->label, 'words' => $line->label, 'path' => ''];
+        }
+        $say = function (bool|float|string|null $own) use ($known): string {
+            $target = $own === null ? null : Alias::target($own);
+
+            return match (true) {
+                $own === null => 'its original',
+                $target !== null => $this->catalog()->has($target) ? $this->setting($target)->label : $target,
+                default => $this->setting($known[0]->path)->describe($own),
+            };
+        };
+
+        return [
+            'label' => $line->label,
+            'words' => "{$this->setting($known[0]->path)->label}: from {$say($known[0]->after)} back to {$say($known[0]->before)}"
+                .($more === 0 ? '' : ", and $more more"),
+            'path' => $known[0]->path,
+        ];
     }
 
     /** @return Collection<int, Edit> */

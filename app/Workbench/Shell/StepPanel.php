@@ -28,8 +28,8 @@ abstract class StepPanel
     /** Template of the panel; it is given bench and panel. */
     abstract public function view(): string;
 
-    /** Template of the wide drawing above the window; null for a step that does without. */
-    public function sheet(): ?string
+    /** The wide drawing above the window; null for a step that does without. */
+    public function sheet(): ?Sheet
     {
         return null;
     }

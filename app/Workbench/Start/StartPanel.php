@@ -12,6 +12,7 @@ use App\Models\Look;
 use App\Models\Picture;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
+use App\Workbench\Shell\Sheet;
 use Ikat\Core\Look\Base;
 use Ikat\Core\Look\BaseSwitch;
 use Ikat\Core\Look\Starter;
@@ -51,6 +52,17 @@ final class StartPanel extends ControlsPanel
     public function view(): string
     {
         return 'workbench.start.panel';
+    }
+
+    public function sheet(): Sheet
+    {
+        return new Sheet(
+            'workbench.start.themes',
+            'Themes on your own goods',
+            'point at a starter to try it on, click to look closer',
+            268,
+            false,
+        );
     }
 
     /** The base somebody looks at more closely before taking it. */

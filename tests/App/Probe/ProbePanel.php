@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Tests\App\Probe;
 
 use App\Workbench\Shell\ControlsPanel;
+use App\Workbench\Shell\Sheet;
 
 final class ProbePanel extends ControlsPanel
 {
-    public function sheet(): string
+    public function sheet(): Sheet
     {
-        return 'probe::sheet';
+        return new Sheet('probe::sheet', 'Fathoms');
     }
 
     public function state(): array

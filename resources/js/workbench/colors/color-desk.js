@@ -1,9 +1,10 @@
 // The color desk: the table of pairs by key and by state, parts dressed by picking them in the window, dark surroundings.
 import { keepEdit } from '../shell/keep-edit.js';
+import { inTools, onTools } from '../shell/tools.js';
 
 export function startColorDesk(shopWindow) {
   const bench = document.querySelector('#bench');
-  startPairTable(bench, shopWindow);
+  startPairTable(shopWindow);
   startDressing(bench, shopWindow);
 
   // While the bench works on the dark set, the window shows it.
@@ -18,46 +19,21 @@ export function startColorDesk(shopWindow) {
   follow();
 }
 
-function startPairTable(bench, shopWindow) {
-  /** The nearest pair in a direction: first of those straight ahead. */
-  function next(pairs, from, key) {
-    const at = (e) => { const b = e.getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2]; };
-    const [x, y] = at(from);
-    const [dx, dy] = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }[key];
-    let best = null;
-    for (const pair of pairs) {
-      const [kx, ky] = at(pair);
-      const ahead = (kx - x) * dx + (ky - y) * dy;
-      const aside = Math.abs((kx - x) * dy) + Math.abs((ky - y) * dx);
-      if (ahead > 2 && (!best || ahead + 3 * aside < best.far)) best = { pair, far: ahead + 3 * aside };
-    }
-    return best?.pair;
-  }
-  bench.addEventListener('keydown', (event) => {
-    const pair = event.target.closest?.('[data-pair]');
-    if (!pair || !event.key.startsWith('Arrow')) return;
-    event.preventDefault();
-    const pairs = [...bench.querySelectorAll('[data-pair]')];
-    const to = next(pairs, pair, event.key);
-    if (!to) return;
-    pairs.forEach((k) => k.setAttribute('tabindex', k === to ? '0' : '-1'));
-    to.focus();
-  });
-
-  // What an opened pair says stands under the table of pairs, often out of sight.
-  let opened = null;
-  document.body.addEventListener('htmx:afterSettle', () => {
-    const key = bench.querySelector('[data-pair].is-open')?.dataset.pair ?? null;
-    if (key !== opened && key !== null) bench.querySelector('.opened-pair')?.scrollIntoView({ block: 'nearest' });
-    opened = key;
-  });
-
-  bench.addEventListener('click', (event) => {
+function startPairTable(shopWindow) {
+  onTools('click', (event) => {
     const button = event.target.closest('[data-pair-state]');
     if (!button) return;
     const isOn = button.getAttribute('aria-pressed') !== 'true';
-    bench.querySelectorAll('[data-pair-state]').forEach((b) => b.setAttribute('aria-pressed', String(isOn && b === button)));
-    bench.querySelectorAll('[data-pair]').forEach((k) => k.classList.toggle('is-other-state', isOn && !k.dataset.states.split(' ').includes(button.dataset.pairState)));
+    inTools('[data-pair-state]').forEach((b) => b.setAttribute('aria-pressed', String(isOn && b === button)));
+    inTools('[data-pair]').forEach((k) => k.classList.toggle('is-other-state', isOn && !k.dataset.states.split(' ').includes(button.dataset.pairState)));
+  });
+
+  // What is told of an opened pair stands at the top of the bench, which may be scrolled.
+  let opened = null;
+  document.body.addEventListener('htmx:afterSettle', () => {
+    const key = inTools('[data-pair].is-open')[0]?.dataset.pair ?? null;
+    if (key !== opened && key !== null) document.querySelector('.opened-pair')?.scrollIntoView({ block: 'nearest' });
+    opened = key;
   });
 
   // A pair that is pointed at or opened lights its places up.
@@ -72,12 +48,12 @@ function startPairTable(bench, shopWindow) {
     shopWindow.light(known.get(url).places);
   }
   let timer = null;
-  bench.addEventListener('pointerover', (event) => { const pair = event.target.closest?.('[data-pair]'); if (pair) { clearTimeout(timer); timer = setTimeout(() => light(pair), 90); } });
-  bench.addEventListener('focusin', (event) => { const pair = event.target.closest?.('[data-pair]'); if (pair) light(pair); });
-  bench.addEventListener('pointerout', (event) => {
+  onTools('pointerover', (event) => { const pair = event.target.closest?.('[data-pair]'); if (pair) { clearTimeout(timer); timer = setTimeout(() => light(pair), 90); } });
+  onTools('focusin', (event) => { const pair = event.target.closest?.('[data-pair]'); if (pair) light(pair); });
+  onTools('pointerout', (event) => {
     if (!event.target.closest?.('[data-pair]') || event.relatedTarget?.closest?.('[data-pair]')) return;
     clearTimeout(timer);
-    const opened = bench.querySelector('[data-pair].is-open');
+    const opened = inTools('[data-pair].is-open')[0];
     if (opened) light(opened);
     else shopWindow.light({});
   });

@@ -1,4 +1,5 @@
 // The shop window and the pairs as other eyes see them: a color matrix over them, nothing else changes.
+import { inTools } from '../shell/tools.js';
 
 export function startVision() {
   const bench = document.querySelector('#bench');
@@ -8,7 +9,7 @@ export function startVision() {
   function wear() {
     const filter = seen === '' ? '' : `url("#sees-${seen}")`;
     stage.style.filter = filter;
-    for (const place of bench.querySelectorAll('.pair-table, .living, .samples')) place.style.filter = filter;
+    for (const place of ['.pair-table', '.living', '.samples'].flatMap(inTools)) place.style.filter = filter;
     bench.querySelectorAll('[data-sees]').forEach((b) => b.setAttribute('aria-pressed', String(b.dataset.sees === seen)));
   }
   bench.addEventListener('click', (event) => {

@@ -14,6 +14,7 @@ export function startEdits(shopWindow, reach) {
     announce.textContent = words;
     shopWindow.wear(sheet, reload).then(() => { if (!Array.isArray(places)) reach.flash(places); });
   });
+  body.addEventListener('ikat:told', (event) => { announce.textContent = event.detail.words; });
   body.addEventListener('ikat:published', (event) => {
     notice.replaceChildren();
     announce.textContent = event.detail.words;

@@ -15,7 +15,7 @@ function rove(event) {
 }
 
 /** Regions of the workbench, in the order F6 goes through them. */
-const REGIONS = ['header.bar', '#steps', '[data-window]', '#bench', '#tape'];
+const REGIONS = ['header.bar', '#steps', '#sheet', '[data-window]', '#bench', '#tape'];
 
 /** Goes to the next region, or the one before: to what had the focus there, or its first control. */
 function goRegion(by) {
@@ -23,14 +23,14 @@ function goRegion(by) {
   const now = regions.findIndex((region) => region.contains(document.activeElement));
   for (let i = 1; i <= regions.length; i += 1) {
     const region = regions[(Math.max(now, by > 0 ? -1 : 0) + by * i + 2 * regions.length) % regions.length];
-    const first = [region, ...region.querySelectorAll('iframe[tabindex="0"], a[href], button:not(:disabled), input:not([type=hidden]), select, [tabindex="0"]')]
+    const first = [region, ...region.querySelectorAll('iframe[tabindex="0"], a[href], button:not(:disabled), summary, input:not([type=hidden]), select, [tabindex="0"]')]
       .find((each) => (region.matches('[data-window]') ? each.localName === 'iframe' : each !== region) && each.checkVisibility());
     if (first) return first.focus();
   }
 }
 
 /** Keys that mean the same wherever one is: in the shop window, too. */
-const isForAll = (event) => event.key === 'F6' || (event.key === '?' || event.key === '/') || ((event.ctrlKey || event.metaKey) && ['z', 'k'].includes(event.key.toLowerCase()));
+const isForAll = (event) => event.key === 'F6' || event.key === 'F8' || (event.key === '?' || event.key === '/') || ((event.ctrlKey || event.metaKey) && ['z', 'k'].includes(event.key.toLowerCase()));
 
 const isTyping = (target) => target.matches?.('input:not([type=range]):not([type=checkbox]), textarea, select, [contenteditable]:not([contenteditable=false])');
 
@@ -44,8 +44,12 @@ export function handOn(doc) {
   });
 }
 
+/** What is opened over the workbench, and is done with when one goes on elsewhere. */
+const OVERLAYS = 'header details[open], #tape details[open]';
+
 export function startKeys() {
   document.addEventListener('keydown', rove);
+  document.addEventListener('pointerdown', ({ target }) => document.querySelectorAll(OVERLAYS).forEach((each) => { if (!each.contains(target)) each.open = false; }));
   const list = document.querySelector('#keys');
   const press = (name) => document.querySelector(`[data-press="${name}"]:not(:disabled)`)?.click();
   document.addEventListener('keydown', (event) => {
@@ -60,6 +64,9 @@ export function startKeys() {
     } else if (event.key === 'F6') {
       event.preventDefault();
       goRegion(event.shiftKey ? -1 : 1);
+    } else if (event.key === 'F8') {
+      event.preventDefault();
+      press('fold');
     } else if (command && !typing && event.key.toLowerCase() === 'z') {
       event.preventDefault();
       press(event.shiftKey ? 'redo' : 'undo');
@@ -67,7 +74,7 @@ export function startKeys() {
       event.preventDefault();
       event.target.closest('[data-press-keys]').dispatchEvent(new MouseEvent('click', { bubbles: true }));
     } else if (event.key === 'Escape') {
-      document.querySelectorAll('header details[open]').forEach((d) => { d.open = false; });
+      document.querySelectorAll(OVERLAYS).forEach((d) => { d.open = false; });
     }
   });
   document.body.addEventListener('click', (event) => {

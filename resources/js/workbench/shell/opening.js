@@ -40,6 +40,13 @@ export function startOpening(shopWindow, reach) {
     ofWindow = pathname + search;
     open(address, { takesFocus });
   });
+  // A finding leads to its place in the shop and to the control that mends it.
+  document.body.addEventListener('click', (event) => {
+    const link = event.target.closest('a[data-open]');
+    if (!link || event.ctrlKey || event.metaKey || event.shiftKey) return;
+    event.preventDefault();
+    open(link.href, { takesFocus: true, isShown: true });
+  });
   // What is counted on the tape is opened from it.
   document.body.addEventListener('click', (event) => {
     const button = event.target.closest('[data-visit]');

@@ -1,13 +1,13 @@
 // Place is kept: what is open on the bench and in the window stands in the address. Back, a reload and a copied address lead to the same.
 import htmx from 'htmx.org';
 
-export function startPlace(shopWindow) {
+export function startPlace(shopWindow, sheet) {
   const state = () => document.querySelector('#state');
   const title = () => { document.title = `${document.querySelector('#bench h1').textContent} - Ikat`; };
   /** The address of what is open; the bench's part of it first. */
   function address() {
     const url = new URL(state().dataset.address, location.href);
-    for (const [name, value] of Object.entries(shopWindow.place())) url.searchParams.set(name, value);
+    for (const [name, value] of Object.entries({ ...shopWindow.place(), ...sheet.place() })) url.searchParams.set(name, value);
     return url.pathname + url.search;
   }
   const here = () => location.pathname + location.search;
@@ -33,6 +33,7 @@ export function startPlace(shopWindow) {
     const { pathname, search } = location;
     await htmx.ajax('GET', pathname + search, { target: '#bench', swap: 'morph:innerHTML' });
     shopWindow.restore(search);
+    sheet.restore(search);
     isGoingBack = false;
   });
   history.replaceState({}, '', address() + location.hash);

@@ -1,4 +1,5 @@
 // Hovering or focusing a control lights up, in the window, every place it shows, and says how many on the tape.
+import { onTools } from './tools.js';
 
 export function startReach(shopWindow) {
   const known = new Map();
@@ -33,22 +34,21 @@ export function startReach(shopWindow) {
   function tell({ label, count, pages, places, why, later: laterPlaces }) {
     const later = Object.values(laterPlaces).flat().length;
     const place = document.querySelector('#tape-reach');
-    const first = document.createElement('p');
+    const line = document.createElement('p');
+    line.className = 'truncate';
     const name = document.createElement('b');
     name.textContent = label;
-    first.append(name, why ? '' : ` shows in ${count} ${count === 1 ? 'place' : 'places'} on ${Object.keys(pages).length} ${Object.keys(pages).length === 1 ? 'page' : 'pages'}${later ? `, and in ${later} more when opened, pointed at or focused` : ''}`);
-    const second = document.createElement('p');
-    second.textContent = why ? `${later ? 'At rest nowhere' : 'Shows nowhere'}: ${why}.` : Object.entries(pages).map(([key, words]) => `${words} ${places[key].length}`).join('   ');
-    place.replaceChildren(first, second);
+    line.append(name, why ? '' : ` shows in ${count} ${count === 1 ? 'place' : 'places'} on ${Object.keys(pages).length} ${Object.keys(pages).length === 1 ? 'page' : 'pages'}${later ? `, and in ${later} more when opened, pointed at or focused` : ''}`);
+    line.append(` ${why ? `${later ? 'At rest nowhere' : 'Shows nowhere'}: ${why}.` : Object.entries(pages).map(([key, words]) => `${words} ${places[key].length}`).join('   ')}`);
+    place.replaceChildren(line);
   }
 
   let timer = null;
-  const bench = document.querySelector('#bench');
   const pathOf = (event) => event.target.closest?.('[data-reach]')?.dataset.reach;
-  bench.addEventListener('pointerover', (event) => { const path = pathOf(event); clearTimeout(timer); if (path) timer = setTimeout(() => enter(path), 90); });
-  bench.addEventListener('pointerout', (event) => { if (pathOf(event) && !event.relatedTarget?.closest?.('[data-reach]')) { clearTimeout(timer); leave(); } });
-  bench.addEventListener('focusin', (event) => { const path = pathOf(event); if (path && event.target.matches(':focus-visible')) enter(path); });
-  bench.addEventListener('focusout', (event) => { if (pathOf(event)) leave(); });
+  onTools('pointerover', (event) => { const path = pathOf(event); clearTimeout(timer); if (path) timer = setTimeout(() => enter(path), 90); });
+  onTools('pointerout', (event) => { if (pathOf(event) && !event.relatedTarget?.closest?.('[data-reach]')) { clearTimeout(timer); leave(); } });
+  onTools('focusin', (event) => { const path = pathOf(event); if (path && event.target.matches(':focus-visible')) enter(path); });
+  onTools('focusout', (event) => { if (pathOf(event)) leave(); });
 
   return {
     ask,

@@ -1,7 +1,7 @@
 // Walking from place to place: each place a setting or a pair shows at, page after page, in the shop window.
+import { onTools } from './tools.js';
 
 export function startWalk(shopWindow) {
-  const bench = document.querySelector('#bench');
   const announce = document.querySelector('#announce');
   let walk = { url: '', steps: [], at: -1 };
 
@@ -12,7 +12,7 @@ export function startWalk(shopWindow) {
     walk = { url, at: -1, why, steps: Object.entries(pages).flatMap(([page, words]) => (places[page] ?? []).map((element) => ({ page, words, element }))) };
   }
 
-  bench.addEventListener('click', async (event) => {
+  onTools('click', async (event) => {
     const button = event.target.closest('[data-walk-by]');
     if (!button) return;
     const line = button.closest('[data-walk]');

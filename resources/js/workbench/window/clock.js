@@ -12,6 +12,7 @@ export function startClock(root, turned, signal) {
     field.value = at;
     now.hidden = isNow;
     root.classList.toggle('is-other-time', !isNow);
+    root.dispatchEvent(new CustomEvent('ikat:clock', { bubbles: true }));
     const answer = isNow ? null : await fetch(`${document.body.dataset.base}/moment?at=${momentIn(at)}`, { headers: { Accept: 'application/json' } }).catch(() => null);
     if (field.value === at) words.textContent = answer?.ok ? (await answer.json()).words : '';
   }

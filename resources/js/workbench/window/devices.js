@@ -18,16 +18,19 @@ export function screenOf(device, isTurned) {
 /**
  * The frames a view is made of.
  *
- * @param state { view: one|devices|pages|bases|then, device, isTurned, page, compared: [{ trial, caption }] }
+ * @param state { view: one|devices|pages|bases|then, device, isTurned, page, compared: [{ trial, caption }], points?: { then, now: { trial, words } } of the journal }
  * @param titleOf (page) => what it is called
- * @return [{ device, page, caption?, trial?, isLive? }]
+ * @return [{ device, page, caption?, trial?, words?, isLive? }]; what is live, or was, is only looked at
  */
 export function framesOf(state, titleOf) {
   const { view, device, page } = state;
   if (view === 'devices') return ['desktop', 'tablet', 'phone'].map((each) => ({ device: each, page, caption: `${each} ${screenOf(each, state.isTurned)[0]}` }));
   if (view === 'pages') return FIVE_PAGES.map((each) => ({ device, page: each, caption: titleOf(each) }));
   if (view === 'bases') return state.compared.map((base) => ({ device, page, ...base }));
-  if (view === 'then') return [{ device, page, isLive: true }, { device, page }];
+  if (view === 'then') {
+    const { then, now } = state.points ?? { then: { words: 'then: live' }, now: { words: 'now: your draft' } };
+    return [{ device, page, isLive: true, trial: then.trial, words: then.words }, { device, page, trial: now.trial, words: now.words }];
+  }
   return [{ device, page }];
 }
 

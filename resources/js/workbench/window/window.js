@@ -32,7 +32,7 @@ export function startWindow(root) {
   const pages = [...pageList.options].map((option) => ({ key: option.value, path: option.dataset.path, title: option.text }));
   const start = placeIn(location.search);
   const state = {
-    device: 'desktop', isTurned: false, view: 'one', page: pageList.value, at: '', ...start, trial: '', compared: [],
+    device: 'desktop', isTurned: false, view: 'one', page: pageList.value, at: '', ...start, trial: '', compared: [], points: null,
     // What a click in the shop does: it picks a thing, follows links, or dresses a part.
     mode: 'pick', isPinned: false,
   };
@@ -40,7 +40,11 @@ export function startWindow(root) {
   const lent = {};
   let panes = [];
   let lit = {};
+  /** The view that was open before points of the journal were looked at. */
+  let viewBefore = 'one';
 
+  /** The view without points of the journal, which the bench speaks of. */
+  const lasting = () => (state.points === null ? state.view : viewBefore);
   const preview = (trial = state.trial) => previewAt(previews, momentIn(state.at), trial);
   // A page that is not in the list goes by its path.
   const pathOf = (page) => pages.find(({ key }) => key === page)?.path ?? (page.startsWith('/') ? page : '/');
@@ -66,10 +70,11 @@ export function startWindow(root) {
     const pane = document.createElement('div');
     pane.className = 'pane';
     const frame = document.createElement('iframe');
-    frame.title = wanted.isLive ? 'The live shop' : `Preview: ${wanted.page}, ${wanted.device}`;
+    const isPublic = wanted.isLive && wanted.trial === undefined;
+    frame.title = wanted.isLive ? (isPublic ? 'The live shop' : `The shop at ${wanted.words}`) : `Preview: ${wanted.page}, ${wanted.device}`;
     frame.name = wanted.isLive ? 'live-shop' : 'shop-window';
     frame.tabIndex = wanted.isLive ? -1 : 0;
-    frame.src = (wanted.isLive ? '' : preview(wanted.trial)) + shop + (wanted.isLive ? withoutSample(pathOf(wanted.page)) : pathOf(wanted.page));
+    frame.src = (isPublic ? '' : preview(wanted.trial)) + shop + (isPublic ? withoutSample(pathOf(wanted.page)) : pathOf(wanted.page));
     const made = { ...wanted, pane, frame, lights: makeLights() };
     if (!wanted.isLive) {
       busy(frame, true);
@@ -79,7 +84,7 @@ export function startWindow(root) {
     if (state.view === 'then') {
       const tag = document.createElement('span');
       tag.className = `tag ${wanted.isLive ? 'at-left' : 'at-right'}`;
-      tag.textContent = wanted.isLive ? 'then: live' : 'now: your draft';
+      tag.textContent = wanted.words;
       pane.append(tag);
     }
     pane.append(made.lights);
@@ -326,6 +331,19 @@ export function startWindow(root) {
       tellButtons();
       build();
     },
+    /**
+     * Shows two points of the journal at the seam, until there are none.
+     *
+     * @param points { then, now: { trial, words } }; null for none
+     */
+    comparePoints(points) {
+      if (JSON.stringify(points) === JSON.stringify(state.points)) return;
+      if (points !== null && state.points === null) viewBefore = state.view;
+      state.points = points;
+      state.view = points === null ? viewBefore : 'then';
+      tellButtons();
+      build();
+    },
     rebuild: build,
     /** Dresses parts with a click, until it is ended. */
     dress: (is) => { if (is || state.mode === 'dress') point(is ? 'dress' : 'pick'); },
@@ -374,7 +392,7 @@ export function startWindow(root) {
     /** What the address says of the window: page, device, clock and view, as far as they are not as at the beginning. */
     place: () => ({
       page: state.page, ...(state.device === 'desktop' ? {} : { device: state.device }), ...(state.isTurned ? { turned: 'yes' } : {}),
-      ...(['one', 'bases'].includes(state.view) ? {} : { view: state.view }), ...(state.at === '' || 'at' in lent ? {} : { at: state.at }),
+      ...(['one', 'bases'].includes(lasting()) ? {} : { view: lasting() }), ...(state.at === '' || 'at' in lent ? {} : { at: state.at }),
     }),
     /** Shows what an address says of the window. */
     restore(search) {

@@ -26,7 +26,8 @@
 <x-tool id="t-departures" title="Gone their own way" note="colors linked to nothing">@include('workbench.colors.departures')</x-tool>
 <x-tool id="t-ready" title="Ready palettes" note="point at one to try it on">@include('workbench.colors.ready-palettes')</x-tool>
 @elseif ($open === 'pairs')
-<x-tool id="t-weave" title="Readable pairs: every text on every background" note="as it occurs on the pages">@include('workbench.colors.pairs')</x-tool>
+@php($opened = $panel->openCell())
+@if ($opened !== null)@include('workbench.colors.opened-pair')@else<p class="text-ink-2">Pick a pair in the drawing: what it is, where it is seen and what would fix it stand here.</p>@endif
 @include('workbench.colors.repair')
 <x-tool id="t-vision" title="With other eyes" note="as customers see it who tell fewer colors apart">@include('workbench.colors.vision')</x-tool>
 @elseif ($open === 'dark')

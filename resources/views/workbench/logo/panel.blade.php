@@ -10,7 +10,6 @@
 @php($control = fn (string $path) => ['setting' => $look->catalog->get($path), 'resolution' => $look->at($path)])
 @php($family = $look->catalog->get('type.heading.family')->describe($look->value('type.heading.family')))
 <x-heading title="Logo">{{ $picture === null ? "the shop’s name, in $family" : "$facts->width by $facts->height pixels".($facts->vector ? ', drawn: sharp at any size' : '') }}</x-heading>
-@if ($findings !== [])<x-findings :$bench :$findings/>@endif
 @php($extra = $panel->extra())
 @if ($extra !== null)<x-tool id="l-found" title="What you looked for">@include('workbench.shell.control', $control($extra->path))</x-tool>@endif
 <x-tool id="l-file" title="The logo itself">

@@ -1,1 +1,1 @@
-@include('workbench.shell.controls', ['drawing' => 'workbench.seasons.year'])
+@include('workbench.shell.controls')

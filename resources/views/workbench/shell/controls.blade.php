@@ -4,13 +4,11 @@
 @php($edits = $bench->edits())
 @php($tab = $panel->tab)
 @php($open = $panel->part)
-@php($findings = $bench->findingsIn($bench->step->key()))
 @php($step = $bench->address($bench->step->key()))
 <x-heading :title="$bench->step->label()"/>
 @if (count($panel->parts()) > 1)
 <x-tabs label="Parts" :tabs="array_map(fn ($part) => [$step.'?open_part='.urlencode($part), Parts::label($part), $part === $tab], $panel->parts())"/>
 @endif
-@if ($findings !== [])<x-findings :$bench :$findings/>@endif
 @isset($drawing)@include($drawing)@endisset
 <x-tool id="p-tab" :title="Parts::label($tab)">
   @foreach ($panel->settingsOf($tab) as $setting)

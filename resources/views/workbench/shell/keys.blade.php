@@ -1,6 +1,11 @@
 @php($groups = [
     'Everywhere' => [
-        '/' => 'find anything', 'Ctrl Z' => 'undo', 'Ctrl Shift Z' => 'redo', 'F6' => 'to the next region: bar, steps, window, bench, tape', 'Shift F6' => 'to the region before', '?' => 'this list',
+        '/' => 'find anything', 'Ctrl Z' => 'undo', 'Ctrl Shift Z' => 'redo', 'F6' => 'to the next region: bar, steps, drawing, window, bench, tape', 'Shift F6' => 'to the region before',
+        '?' => 'this list',
+    ],
+    'In the drawing' => [
+        'F8' => 'fold it away, and back', '← → ↑ ↓' => 'from thing to thing, or move what is taken hold of', 'Home End' => 'to the first, to the last', 'Enter' => 'open it',
+        '+ − 0' => 'larger, smaller, as at first',
     ],
     'In the shop window' => [
         'Click, or Enter' => 'pick what is there', 'Ctrl click' => 'follow a link', '↑ ↓' => 'to what is around it, or in it', '← →' => 'to its neighbors',

@@ -1,42 +1,48 @@
 @use('App\Storefront\SamplePages')
+@php($findings = $panel->findings())
 @php($here = $panel->counts())
-@php($firstOf = fn (string $severity) => array_values(array_filter($panel->findings(), fn ($f) => $f->severity()->value === $severity))[0])
 @php($last = $bench->lastEdit())
 @php($inPlaces = function (array $places): string {
     $count = array_sum(array_map(count(...), $places));
     return $count.($count === 1 ? ' place on ' : ' places on ').count($places).(count($places) === 1 ? ' page' : ' pages');
 })
-<section class="tape grid grid-cols-[auto_minmax(0,1fr)_auto] border-t border-edge bg-paper-3 text-small whitespace-nowrap [grid-area:tape] *:grid *:min-w-0 *:content-center *:px-4" id="tape"
-  aria-label="Tape"
-  @isset($oob) hx-swap-oob="morph" @endisset>
-  <div class="pl-6.25!">
-    <p class="truncate"><b>{{ $panel->findingsTitle() }}</b></p>
-    <p class="truncate">@if (array_sum($here) === 0)none @else @foreach ($here as $severity => $count)@if ($count > 0)<a
-      class="mr-2 inline-flex min-h-4 items-center gap-1 underline underline-offset-3" href="{{ $bench->addressOf($firstOf($severity)) }}"
-      aria-label="{{ $count }} {{ $count === 1 ? 'finding' : 'findings' }}: open the first"><x-diamond :severity="$severity"/> {{ $count }}</a> @endif @endforeach @endif
-      @if ($panel->findingsNote() !== '')<span class="findings-note text-ink-2">{{ $panel->findingsNote() }}</span>@endif</p>
+@php($over = 'absolute bottom-7.5 left-0 z-25 max-h-[50vh] w-[min(520px,92vw)] overflow-y-auto border border-ink-1 bg-paper px-4 py-2.5 whitespace-normal')
+@php($sum = 'flex h-7 list-none items-center gap-1.5 cursor-pointer [&::-webkit-details-marker]:hidden')
+<section class="tape flex h-7.5 border-t border-thread-2 bg-paper-3 text-small whitespace-nowrap [grid-area:tape]" id="tape" aria-label="Tape" @isset($oob) hx-swap-oob="morph" @endisset>
+  <div class="relative flex flex-none items-center border-r border-thread-2 pr-4 pl-6.25">
+    @if ($findings === [])<p><b>{{ $panel->findingsTitle() }}</b> none</p>
+    @else
+    <details name="tape"><summary class="{{ $sum }}"><b>{{ $panel->findingsTitle() }}</b> @foreach ($here as $severity => $count)@if ($count > 0)<x-diamond
+      :severity="$severity"/> {{ $count }} @endif @endforeach
+      @if ($panel->findingsNote() !== '')<span class="findings-note text-ink-2">{{ $panel->findingsNote() }}</span>@endif <x-icon name="chevron-up"/></summary>
+      <div class="{{ $over }}"><x-findings :$bench :$findings/></div></details>
+    @endif
   </div>
-  <div class="border-l border-thread-2" id="tape-reach">
+  <div class="relative flex min-w-0 flex-1 items-center gap-2 px-4" id="tape-reach">
     @if ($last === null)
-    <p class="truncate"><b>Reach</b></p><p class="truncate">Point at a control to see where it shows.</p>
+    <p class="truncate"><b>Reach</b> Point at a control to see where it shows.</p>
     @else
     @php($entry = $last->entry())
     @php($reach = $bench->lastReach())
     @php($places = $reach->places ?? [])
+    @php($gone = $places === [] ? $reach->gone ?? [] : [])
     @php($why = $reach?->why)
     @php($latent = array_sum(array_map('count', $reach->latent ?? [])))
     <p class="truncate"><b>{{ ['edit' => 'Last edit', 'undo' => 'Undone', 'redo' => 'Redone'][$entry->kind->value] }}</b>
-      <span class="mr-2 text-ink-2">{{ $entry->label }}{{ $last->author === $bench->user->name ? '' : ', by '.$last->author }}</span>
-      @if ($places !== [])<b>{{ $inPlaces($places) }}</b>{{ $reach->when === '' ? '' : " $reach->when" }}@if ($latent > 0) and {{ $latent }} more when opened, pointed at or focused @endif
-      @elseif (($reach->gone ?? []) !== [])<b>gone from {{ $inPlaces($reach->gone) }}</b>{{ $reach->when === '' ? '' : ", seen $reach->when" }}@endif</p>
-    @if ($why !== null)<p class="truncate">Nothing visible changed: {{ $why }}.</p>
-    @else<p class="truncate">@foreach ($places === [] ? $reach->gone ?? [] : $places as $page => $elements)<button type="button"
-      class="mr-2 cursor-pointer text-ink-2 underline decoration-thread-2 underline-offset-3" data-visit="{{ $page }}"
-      data-element="{{ $places === [] ? '' : $elements[0] ?? '' }}">{{ SamplePages::labels()[$page] }} {{ count($elements) }}</button> @endforeach</p>@endif
+      <span class="text-ink-2">{{ $entry->label }}{{ $last->author === $bench->user->name ? '' : ', by '.$last->author }}</span>
+      @if ($why !== null)Nothing visible changed: {{ $why }}.@endif</p>
+    @if ($places !== [] || $gone !== [])
+    <details name="tape" class="flex-none"><summary class="{{ $sum }}"><b>{{ $gone === [] ? $inPlaces($places) : 'gone from '.$inPlaces($gone) }}</b>{{ match (true) {
+      $reach->when === '' => '', $gone === [] => " $reach->when", default => ", seen $reach->when",
+    } }}@if ($latent > 0) and {{ $latent }} more when opened, pointed at or focused @endif <x-icon name="chevron-up"/></summary>
+      <ul class="{{ $over }} grid gap-0.5" aria-label="Where it shows">@foreach ($places === [] ? $gone : $places as $page => $elements)<li><button type="button" class="act font-normal"
+        data-visit="{{ $page }}"
+        data-element="{{ $gone === [] ? $elements[0] ?? '' : '' }}">{{ SamplePages::labels()[$page] }} {{ count($elements) }}</button></li>@endforeach</ul></details>
+    @endif
     @endif
   </div>
-  <div class="tape-who border-l border-thread-2 text-ink-2 max-[1199px]:hidden!" hx-get="{{ $bench->address('pulse') }}" hx-include="#state" hx-target="this" hx-trigger="every 12s"
-    hx-swap="innerHTML">
-    <p class="truncate">{{ $bench->look->head }} {{ $bench->look->head === 1 ? 'edit' : 'edits' }} in the journal</p>
+  <div class="tape-who flex flex-none items-center border-l border-thread-2 px-4 text-ink-2 max-[1199px]:hidden!" hx-get="{{ $bench->address('pulse') }}" hx-include="#state" hx-target="this"
+    hx-trigger="every 12s" hx-swap="innerHTML">
+    <p><a class="act font-normal" href="{{ $bench->address('publish') }}" data-open>{{ $bench->look->head }} {{ $bench->look->head === 1 ? 'edit' : 'edits' }} in the journal</a></p>
   </div>
 </section>

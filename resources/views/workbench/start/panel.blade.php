@@ -10,11 +10,21 @@
 @include('workbench.start.taking')
 @else
 @php($compared = array_map(fn ($t) => ['trial' => $t->name === $base->theme ? '' : $panel->trial($t), 'caption' => $t->title.($t->name === $base->theme ? ', in use' : '')], $bases->themes()))
-<x-tool id="s-bases" title="Themes" note="point at a starter to try it on">
-  <p><button type="button" class="act" data-compare="{{ json_encode($compared) }}">See them side by side</button> on your own goods, in the shop window.</p>
-  <ol class="mt-2 grid gap-3.5">
+<x-tool id="s-bases" title="Themes" note="what each is for">
+  <p><button type="button" class="act" data-compare="{{ json_encode($compared) }}">See them side by side</button> in the shop window, as large as it is.</p>
+  <ol class="mt-2 grid gap-2.5">
     @foreach ($bases->themes() as $theme)
-    @include('workbench.start.theme', ['isNow' => $theme->name === $base->theme])
+    @php($isNow = $theme->name === $base->theme)
+    <li @class(['grid gap-0.75 pl-2.5', 'shadow-[inset_2px_0_var(--color-blue)]' => $isNow, 'shadow-[inset_2px_0_var(--color-thread-2)]' => ! $isNow])>
+      <h3 class="font-semibold">{{ $theme->title }}
+        <small class="text-ink-2">{{ $isNow ? "$base->version, in use" : $theme->version }}, by {{ $bases->isBrought($theme) ? 'you' : $theme->maker }}</small></h3>
+      <p>{{ $theme->words }}@if ($theme->suits !== '') Suits {{ lcfirst($theme->suits) }}@endif</p>
+      @if ($theme->offers !== [])<details><summary>What it does its own way</summary><ul
+        class="list-disc pl-4.5">@foreach ($theme->offers as $offer)<li>{{ $offer }}</li>@endforeach</ul></details>@endif
+      @if ($edits && $bases->isBrought($theme) && ! $isNow)
+      <form hx-post="{{ $bench->address('themes/remove') }}"><input type="hidden" name="theme" value="{{ $theme->name }}"><button class="act">Remove {{ $theme->title }} from the shelf</button></form>
+      @endif
+    </li>
     @endforeach
   </ol>
 </x-tool>
