@@ -67,8 +67,7 @@ final readonly class YearScale
     public function ticks(): array
     {
         $ticks = [];
-        for ($at = $this->first; $at < $this->last; $at += self::DAY) {
-            $day = new \DateTimeImmutable("@$at");
+        for ($day = self::utc($this->from()); $day->getTimestamp() < $this->last; $day = $day->modify('+1 day')) {
             $isMonth = $day->format('j') === '1';
             $isShown = match (true) {
                 $this->months > 24 => $isMonth && in_array($day->format('n'), ['1', '7'], true),
@@ -99,6 +98,11 @@ final readonly class YearScale
     /** The clock's figures as seconds: hours that a zone skips or repeats are as long as any other. */
     private static function seconds(string $moment): int
     {
-        return LocalMoment::at($moment, new \DateTimeZone('UTC'))->getTimestamp();
+        return self::utc($moment)->getTimestamp();
+    }
+
+    private static function utc(string $moment): \DateTimeImmutable
+    {
+        return LocalMoment::at($moment, new \DateTimeZone('UTC'));
     }
 }
