@@ -1,6 +1,6 @@
 # ./ikat bench: measured against something else in the same run, so that the ratio means something on any machine.
 
-BENCH_PARTS=(color look logo server paint lighthouse)
+BENCH_PARTS=(color look logo server paint follow lighthouse)
 
 run_bench() {
   local parts=("$@") part
@@ -22,6 +22,7 @@ run_bench() {
       logo) php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M benchmarks/logo.php ;;
       server) node benchmarks/server.mjs ;;
       paint) node benchmarks/paint.mjs ;;
+      follow) node benchmarks/follow.mjs ;;
       lighthouse) node benchmarks/lighthouse.mjs ;;
       growth) node benchmarks/growth.mjs ;;
       torture) IKAT_FPM_AGAIN="$(fpm_again "$TEST_STORE")" node benchmarks/torture.mjs ;;

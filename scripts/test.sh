@@ -50,31 +50,60 @@ check_core_and_app() {
   return "$failed"
 }
 
-# In two lanes, each with a store, a database and a server of its own: one lane's browser works while the other's server does.
+# The longest first, so that both lanes end at about the same time.
+LONG=(catalog bounds zoom colors pages pairs-and-pixels start select sentence wide)
+
+# In two lanes, each with a store, a database and a server of its own: one lane's browser works while the other's server does. Each takes the next
+# file that nobody has taken.
 run_browser() {
-  if [ -n "${IKAT_BROWSER_TESTS:-}" ]; then rm -rf "$ROOT/storage/lane.lock"; mkdir -p "$ROOT/storage"; lane 1 $IKAT_BROWSER_TESTS; return; fi
-  local long=(tests/Browser/{catalog,start,wide}.test.mjs) others=() file first second log failed=0
-  for file in tests/Browser/*.test.mjs; do [[ " ${long[*]} " == *" $file "* ]] || others+=("$file"); done
-  draw_pictures
-  mkdir -p "$ROOT/storage"
+  local queue log first second failed=0 file
+  queue=$(mktemp -d)
+  mkdir -p "$ROOT/storage" "$queue/taken"
   rm -rf "$ROOT/storage/lane.lock"
+  if [ -n "${IKAT_BROWSER_TESTS:-}" ]; then
+    in_queue "$queue" $IKAT_BROWSER_TESTS
+    lane 1 "$queue"
+    return
+  fi
+  in_queue "$queue" "${LONG[@]/#/tests/Browser/}" tests/Browser/*.test.mjs
+  draw_pictures
   log=$(mktemp)
-  lane 1 "${long[@]}" >"$log" 2>&1 & first=$!
-  lane 2 "${others[@]}" & second=$!
+  lane 1 "$queue" >"$log" 2>&1 & first=$!
+  lane 2 "$queue" & second=$!
   wait "$second" || failed=1
   wait "$first" || failed=1
   cat "$log"
-  rm -f "$log"
+  rm -rf "$log" "$queue"
   return "$failed"
 }
 
-lane() (
-  number=$1 unsteady=() failed=0
+# in_queue QUEUE FILE...: each file once, in the order given; .test.mjs may be left out.
+in_queue() {
+  local queue=$1 file at=10 known=" "
   shift
+  for file in "$@"; do
+    file="${file%.test.mjs}.test.mjs"
+    [[ "$known" == *" $file "* ]] && continue
+    known+="$file "
+    echo "$file" >"$queue/$((at++))"
+  done
+}
+
+# next_in QUEUE: the next file nobody has taken; fails when there is none. To move it is to take it: only one of two can.
+next_in() {
+  local each
+  for each in "$1"/[0-9]*; do
+    [ -e "$each" ] && mv "$each" "$1/taken/" 2>/dev/null && cat "$1/taken/${each##*/}" && return
+  done
+  return 1
+}
+
+lane() (
+  number=$1 queue=$2 unsteady=() failed=0
   lane_store
   # Machines that test stumble by times. What fails is tried once more on a fresh store, and named if it passes then:
   # a file that is named often has a race in it, or the product has.
-  for file in "$@"; do
+  while file=$(next_in "$queue"); do
     node --test --test-reporter=spec "$file" && continue
     say "Once more, on a fresh store: $file"
     end_tests

@@ -17,7 +17,7 @@ final class SamplePages
     private const LABELS = [
         'home' => 'Home', 'category' => 'Category', 'product' => 'Product', 'gone' => 'Sold-out product', 'search' => 'Search',
         'saved' => 'Saved items', 'account' => 'Your orders', 'cart' => 'Cart', 'empty' => 'Empty cart',
-        'checkout' => 'Checkout', 'mistakes' => 'Checkout with mistakes', 'delivery' => 'Delivery', 'paying' => 'Paying',
+        'checkout' => 'Checkout', 'mistakes' => 'Checkout with mistakes', 'delivery' => 'Delivery', 'paying' => 'Payment',
         'received' => 'Order received',
         'content' => 'Content page', 'locked' => 'Locked shop', 'nowhere' => 'Not found', 'code' => 'Cart with a code',
     ];
@@ -51,7 +51,7 @@ final class SamplePages
             'category' => '/category/'.(Category::query()->orderBy('position')->value('slug') ?? 'none'),
             'product' => "/product/$product",
             'gone' => '/product/'.($soldOut()->whereNull('picture_id')->value('slug') ?? $soldOut()->value('slug') ?? 'none'),
-            'search' => '/search?q=lantern',
+            'search' => '/search?q='.rawurlencode(self::searched()),
             'saved' => '/saved?cart=sample',
             'account' => '/account',
             'cart' => '/cart?cart=sample',
@@ -103,7 +103,7 @@ final class SamplePages
                 static fn(Category $c): View => $pages->category($c, new CategoryQuestion()),
             ),
             'product', 'gone' => $this->found(Product::class, $slug, $pages->product(...)),
-            'search' => $pages->search('lantern'),
+            'search' => $pages->search(self::searched()),
             'saved' => $pages->saved($shop->visitor->saved()),
             'account' => $pages->account(),
             'cart', 'empty', 'code' => $pages->cart(),
@@ -131,5 +131,13 @@ final class SamplePages
         $row = $kind::query()->firstWhere('slug', $slug);
 
         return $row instanceof $kind ? $page($row) : null;
+    }
+
+    /** What is searched for on the sample page: what the store's first product is, by the last word of its name. */
+    private static function searched(): string
+    {
+        $name = (string) Product::query()->orderBy('position')->value('name');
+
+        return mb_strtolower(preg_match('/(\p{L}+)\P{L}*$/u', $name, $found) === 1 ? $found[1] : 'a');
     }
 }

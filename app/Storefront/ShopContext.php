@@ -194,6 +194,12 @@ final class ShopContext
         return $this->text($path) === 'around' ? '' : $this->wears($path);
     }
 
+    /** The class by which a single thing has the colors of a scheme, without a background of its own. */
+    public function colors(string $path): string
+    {
+        return $this->text($path) === 'around' ? '' : 'scheme-'.$this->value($path);
+    }
+
     /** Whether the header lies transparent over the first band of this page. */
     public function headerLiesOver(string $kind): bool
     {

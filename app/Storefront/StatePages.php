@@ -23,7 +23,7 @@ final class StatePages
         'account-refused' => ['Your orders, none found', false],
         'cart-refused' => ['Cart, code and product refused', true],
         'delivery-refused' => ['Delivery, none chosen', true],
-        'paying-refused' => ['Paying, declined', true],
+        'paying-refused' => ['Payment, declined', true],
         'locked-refused' => ['Locked shop, wrong password', false],
         'search-empty' => ['Search, nothing asked', false],
         'search-none' => ['Search, nothing found', false],

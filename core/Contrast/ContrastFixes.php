@@ -199,7 +199,7 @@ final class ContrastFixes
 
         return new Fix(
             'veil',
-            "Lay a veil of {$veil->inWords()} over the picture",
+            "Lay a tint of {$veil->inWords()} over the picture",
             sprintf(
                 'it is %s now; %s : 1, %s of the picture, and no color changes',
                 Setting::plainNumber(round($under->veil, 2)),

@@ -263,7 +263,7 @@ final class ContrastRepair
         $gives = $this->runs($pair->ground)
             ? (
                 $pair->ground === SchemeColors::OVER
-                    ? 'Another picture, a stronger veil or another scheme over it has to give.'
+                    ? 'Another picture, a stronger tint or another scheme over it has to give.'
                     : 'The gradient runs from too dark to too light: its ends have to come nearer to each other.'
             )
             : 'One of these grounds has to become clearly lighter or darker.';

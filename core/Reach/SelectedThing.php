@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ikat\Core\Reach;
 
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Look\SchemeUses;
+use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingPath;
 use Ikat\Core\Setting\Type\ColorType;
@@ -62,6 +64,18 @@ final readonly class SelectedThing
         }
 
         return new self(array_filter(array_replace(array_fill_keys(self::KINDS, []), $byKind)), $own, $part);
+    }
+
+    /** What says which color scheme it has: its own, or that of the nearest part around it; null where it has the page's. */
+    public function wearer(ResolvedLook $look, Theme $theme): ?Setting
+    {
+        $schemes = array_column(SchemeUses::settings($look, $theme), 'path');
+        $found = array_filter(
+            [...$this->own, ...$this->byKind['part'] ?? []],
+            static fn(Setting $s): bool => in_array($s->path, $schemes, true),
+        );
+
+        return array_values($found)[0] ?? null;
     }
 
     /**

@@ -14,6 +14,7 @@ use Ikat\Core\Setting\Type\KeysType;
 use Ikat\Core\Setting\Type\LengthType;
 use Ikat\Core\Setting\Type\MomentType;
 use Ikat\Core\Setting\Type\NumberType;
+use Ikat\Core\Setting\Type\OrderType;
 use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\PictureType;
 use Ikat\Core\Setting\Type\SettingType;
@@ -197,6 +198,12 @@ final readonly class Setting
         ?Condition $when = null,
     ): self {
         return new self($path, new PicksType($kind, $max), $label, $part, $step, $default, $keywords, $when);
+    }
+
+    /** @param non-empty-array<string, string> $things key => label, in the order to begin with */
+    public static function order(string $path, string $label, string $part, string $step, array $things, string $keywords = ''): self
+    {
+        return new self($path, new OrderType($things), $label, $part, $step, implode(',', array_keys($things)), $keywords);
     }
 
     /** @param string $default kind-number, kind-number… */

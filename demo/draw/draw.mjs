@@ -30,7 +30,7 @@ const jobs = [
     width: 640,
     height: Math.round((640 * p.picture.height) / p.picture.width),
     widths: CARD_WIDTHS,
-    svg: () => productPicture({ ...p.picture, width: 640, height: Math.round((640 * p.picture.height) / p.picture.width), mood: p.picture.mood === 'night' ? 'day' : 'night' }, seedOf(`${p.slug} lit`, seed)),
+    svg: () => productPicture({ ...p.picture, width: 640, height: Math.round((640 * p.picture.height) / p.picture.width), mood: p.picture.mood === 'night' ? 'day' : 'night' }, seedOf(`${p.slug} lit`, seed), p.slug),
   })),
   ...products.filter((p) => p.picture).map((p) => ({
     name: p.slug,
@@ -39,7 +39,7 @@ const jobs = [
     height: p.picture.height,
     // One picture is far too heavy on purpose: it exists in its full size only.
     widths: p.picture.width >= HEAVY ? [p.picture.width] : [...CARD_WIDTHS, p.picture.width],
-    svg: () => productPicture(p.picture, seedOf(p.slug, seed)),
+    svg: () => productPicture(p.picture, seedOf(p.slug, seed), p.slug),
   })),
 ].filter((job) => !only || job.name === only);
 

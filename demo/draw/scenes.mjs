@@ -1,6 +1,7 @@
 import * as bench from './bench.mjs';
 import * as glass from './glass.mjs';
 import { bokeh, blurred, finish, glow, linear, resetIds, shade } from './light.mjs';
+import { OWN } from './own.mjs';
 import * as paper from './paper.mjs';
 import { n, seeded } from './random.mjs';
 
@@ -69,11 +70,11 @@ const THINGS = {
 
 const wrap = (w, h, inner) => `<svg xmlns="http://www.w3.org/2000/svg" width="${w}" height="${h}" viewBox="0 0 ${w} ${h}">${inner}</svg>`;
 
-/** One product picture as SVG. */
-export function productPicture({ shape, mood: moodName, width: w, height: h }, seed) {
+/** One product picture as SVG: a drawing of its own, or the one of its shape where no other product has that. */
+export function productPicture({ shape, mood: moodName, width: w, height: h }, seed, slug = '') {
   resetIds();
   const random = seeded(seed);
-  const thing = THINGS[shape];
+  const thing = OWN[slug] ?? THINGS[shape];
   const mood = MOODS[moodName];
   const horizon = thing.flat ? -0.02 : thing.horizon ?? 0.74;
   const scene = place(random, w, h, thing.water ? { ...mood, table: ['#4a3a63', '#12112f'] } : mood, horizon);

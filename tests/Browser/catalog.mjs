@@ -67,6 +67,7 @@ export function another(setting) {
     case 'target': return of === 'web' ? 'https://elsewhere.wrenfold.example/' : value === '/page/returns' ? '/search' : '/page/returns';
     case 'picture': return PICTURES.find((p) => p !== value);
     case 'picks': return of === 'product' ? 'reed-drum-lantern,moth-paper-globe,heron-folding-lantern' : 'lead-winter,lead';
+    case 'order': return value.split(',').reverse().join(',');
     case 'items': return value.split(',').reverse().slice(1).join(',');
     case 'keys': return of === 'away' ? choices[0] : value.split(',').reverse().join(',');
     case 'gradient': return 'linear-gradient(90deg, #112233 0%, #fe01dc 100%)';

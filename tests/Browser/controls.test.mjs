@@ -1,7 +1,7 @@
 // Numbers are fields: steps, sums and units are typed, the way back is beside them, and what has no effect says what would let it.
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { BASE, edited, noAxeFindings, settled, shopFrame, signedIn, undo } from './support.mjs';
+import { BASE, edited, noAxeFindings, settled, shopFrame, shows, signedIn, undo } from './support.mjs';
 
 const { page } = await signedIn();
 const LOOK = `${BASE}/workbench/looks/1`;
@@ -129,4 +129,44 @@ test('what is found shows where it is and what it is, and is changed from the li
   await page.locator('#tape-reach summary').click();
   await page.locator('#tape [data-visit=home]').click();
   await page.waitForFunction(() => document.querySelector('[data-page]').value === 'home' && document.querySelector('.reach-lights rect'));
+});
+
+test('words written on the bench stand in the window with every key, before they are kept', async () => {
+  await open('pages?open_part=band-lead-1&page=home');
+  const shown = () => shopFrame(page).evaluate(() => document.querySelector('.lead h1').textContent);
+  const was = await shown();
+  const seen = await page.locator('#state [name=seen]').inputValue();
+  const field = page.locator('#c-band-lead-1-heading');
+  await field.focus();
+  await page.keyboard.press('End');
+  await page.keyboard.type(' by the water', { delay: 5 });
+  await shows(page, shown, `${was} by the water`);
+  assert.equal(await page.locator('#state [name=seen]').inputValue(), seen, 'nothing is kept while it is written');
+  await edited(page, () => page.keyboard.press('Tab'));
+  await shows(page, shown, `${was} by the water`);
+  await undo(page);
+});
+
+test('several rows are picked with Shift and deleted or hidden at once', async () => {
+  await open('pages?open_part=home&page=home');
+  const rows = () => page.locator('[data-items] > ol > li').evaluateAll((all) => all.map((r) => r.dataset.name));
+  const before = await rows();
+  await page.locator(`[data-name="${before[1]}"] .item-name`).focus();
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Shift+ArrowDown');
+  assert.equal(await page.locator('.is-among').count(), 3);
+  await page.keyboard.press('Escape');
+  assert.equal(await page.locator('.is-among').count(), 0);
+  await page.locator(`[data-name="${before[1]}"] .grip-handle`).click({ modifiers: ['Shift'] });
+  await page.locator(`[data-name="${before[2]}"] .item-name`).click({ modifiers: ['Shift'] });
+  await edited(page, () => page.keyboard.press('Delete'));
+  assert.deepEqual(await rows(), [before[0], ...before.slice(3)]);
+  assert.match(await page.locator('#notice').textContent(), /^2 rows deleted\. Undo/);
+  await edited(page, () => page.locator('#notice').getByRole('button', { name: 'Undo' }).click());
+  assert.deepEqual(await rows(), before);
+  await page.locator(`[data-name="${before[0]}"] .item-name`).focus();
+  await page.keyboard.press('Shift+ArrowDown');
+  await edited(page, () => page.keyboard.press('h'));
+  assert.equal(await page.locator('.item.is-off').count(), 2);
+  await undo(page);
 });

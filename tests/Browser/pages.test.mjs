@@ -79,12 +79,12 @@ test('the shop needs no script: from a product to an order', async () => {
   await page.getByRole('button', { name: 'Use' }).click();
   assert.match(await page.locator('.summary').textContent(), /LANTERN10 takes \$2\.90 off/);
   await page.getByRole('link', { name: 'Go to checkout' }).first().click();
-  await page.getByRole('button', { name: 'Go on to delivery' }).click();
+  await page.getByRole('button', { name: 'Next: delivery' }).click();
   assert.match(await page.locator('[role=alert]').textContent(), /5 lines need another look/);
   for (const [label, value] of [['Name', 'Ada Marsh'], ['E-mail', 'ada@example.org'], ['Street and number', '4 Mill Lane'], ['Town', 'Aldermouth'], ['Postcode', '04101']]) await page.getByLabel(label, { exact: true }).fill(value);
-  await page.getByRole('button', { name: 'Go on to delivery' }).click();
+  await page.getByRole('button', { name: 'Next: delivery' }).click();
   await page.getByLabel(/Standard post/).check();
-  await page.getByRole('button', { name: 'Go on to paying' }).click();
+  await page.getByRole('button', { name: 'Next: payment' }).click();
   await page.getByLabel('decline the card').check();
   await page.getByRole('button', { name: 'Pay now' }).click();
   assert.match(await page.locator('[role=alert]').textContent(), /declined/);
@@ -102,7 +102,7 @@ test('a locked shop opens with its password', async () => {
   await page.goto(`${BASE}/shop/wrenfold-trade/`);
   await noAxeFindings(page, 'the locked shop');
   await page.getByLabel('Password').fill('tradelight');
-  await page.getByRole('button', { name: 'Enter' }).click();
+  await page.getByRole('button', { name: 'Let me in' }).click();
   await page.waitForSelector('.lead');
   assert.deepEqual(page.troubles, []);
 });

@@ -267,9 +267,9 @@ test('an order’s confirmation waits in the mailbox and carries the logo', asyn
   await visitor.getByRole('button', { name: 'Add to cart' }).first().click();
   await visitor.goto(`${SHOP}/checkout`);
   for (const [label, value] of [['Name', 'Ada Marsh'], ['E-mail', 'ada@wrenfold.example'], ['Street and number', '4 Mill Lane'], ['Town', 'Aldermouth'], ['Postcode', '04101']]) await visitor.getByLabel(label, { exact: true }).fill(value);
-  await visitor.getByRole('button', { name: 'Go on to delivery' }).click();
+  await visitor.getByRole('button', { name: 'Next: delivery' }).click();
   await visitor.getByLabel(/Standard post/).check();
-  await visitor.getByRole('button', { name: 'Go on to paying' }).click();
+  await visitor.getByRole('button', { name: 'Next: payment' }).click();
   await visitor.getByLabel('accept the card').check();
   await visitor.getByRole('button', { name: 'Pay now' }).click();
   await visitor.waitForURL(/\/order\//);

@@ -86,3 +86,34 @@ test('a wide screen offers wider desks, and five pages in rows', async () => {
   assert.ok(await wide.locator('.windowbar').evaluate((bar) => bar.scrollWidth <= bar.clientWidth), 'the bar of the window does not run over');
   await wide.context().close();
 });
+
+test('where fingers work, what is pressed is as large as a fingertip', async () => {
+  const touch = await openPage(browser, { viewport: { width: 1280, height: 800 }, hasTouch: true, isMobile: true });
+  await signIn(touch);
+  for (const rest of ['header?open_part=header', 'pages?open_part=home', 'seasons', 'publish']) {
+    await touch.goto(`${BASE}/workbench/looks/1/${rest}`);
+    await settled(touch);
+    // 44 px both ways (WCAG 2.2, 2.5.5), links within a sentence left out.
+    const small = await touch.evaluate(() => [...document.querySelectorAll('.bar button, .bar summary, .steps a, .windowbar button, #bench button, #bench select, .tape summary, .sheet-edge button, .grip-handle')]
+      .filter((each) => each.checkVisibility() && !each.matches('.piece, .sr-only') && !each.closest('.living')).map((each) => [each, each.getBoundingClientRect()])
+      .filter(([, box]) => box.height < 43.5).map(([each, box]) => `${each.getAttribute('aria-label') ?? each.textContent.trim()} ${Math.round(box.height)}`));
+    assert.deepEqual(small, [], rest);
+    assert.ok(await touch.evaluate(() => document.querySelector('[data-window]').getBoundingClientRect().height >= 200), 'the window keeps its room');
+  }
+  await touch.context().close();
+});
+
+test('with colors of one’s own, what is open and what has the focus is seen, and the shop keeps its colors', async () => {
+  const forced = await openPage(browser, { forcedColors: 'active' });
+  await signIn(forced);
+  await forced.goto(`${BASE}/workbench/looks/1/colors?open_part=schemes`);
+  await settled(forced);
+  const outlined = (selector) => forced.evaluate((s) => getComputedStyle(document.querySelector(s)).outlineStyle !== 'none', selector);
+  assert.ok(await outlined('.step.is-now .here'));
+  assert.ok(await outlined('.part-tab[aria-current]'));
+  assert.equal(await forced.evaluate(() => getComputedStyle(document.querySelector('.cloth')).forcedColorAdjust), 'none');
+  await forced.locator('.part-tab').nth(1).focus();
+  await forced.keyboard.press('Tab');
+  assert.ok(await forced.evaluate(() => getComputedStyle(document.activeElement).outlineStyle !== 'none'));
+  await forced.context().close();
+});

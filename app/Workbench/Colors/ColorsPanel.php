@@ -268,7 +268,9 @@ final class ColorsPanel extends StepPanel
         $look = $this->bench->snapshot->resolved();
         $wearers = array_map(fn(Setting $s): array => [$s, $this->bench->places($s->path)[$page] ?? []], array_filter(
             SchemeUses::settings($look, $this->bench->snapshot->theme()),
-            static fn(Setting $s): bool => $s->step !== StepKey::SEASONS,
+            // A block or a button that has the colors of what it is in stands for nothing by itself.
+            static fn(Setting $s): bool => $s->step !== StepKey::SEASONS
+                && ($look->text($s->path) !== 'around' || SettingPath::of($s->path)->item === null),
         ));
         foreach ($elements as $element) {
             $best = null;

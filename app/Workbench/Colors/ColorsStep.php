@@ -85,6 +85,8 @@ final class ColorsStep implements Step
             Route::post('schemes', [SchemeController::class, 'makeScheme']);
             Route::post('schemes/copy', [SchemeController::class, 'copyScheme']);
             Route::post('schemes/remove', [SchemeController::class, 'removeScheme']);
+            Route::post('schemes/depart', [SchemeController::class, 'depart']);
+            Route::post('schemes/back', [SchemeController::class, 'goBack']);
         });
     }
 

@@ -10,12 +10,15 @@ use App\Looks\LookReader;
 use App\Models\Look;
 use App\Workbench\Shell\EditAnswer;
 use Ikat\Core\Look\ColorInventory;
+use Ikat\Core\Look\Departures;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\SchemeUses;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Palette\BrandFollowers;
 use Ikat\Core\Palette\SchemeMaker;
 use Ikat\Core\Setting\SchemeRoles;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\StepKey;
 use Illuminate\Http\Response;
 
 /** Brand colors and color schemes that come and go. Each is one edit, with everything that must change together with it. */
@@ -91,6 +94,62 @@ final class SchemeController
         }
 
         return $this->added($request, $found, $theme, $roles, "{$theme->schemes[$scheme]} again", $scheme);
+    }
+
+    /** A part gets a scheme of its own, as the one it wears in every role: from now on single roles of it may be others. */
+    public function depart(TypedRequest $request, int $look): Response
+    {
+        $found = $this->answer->look($look);
+        [$resolved, $theme] = $this->at($found);
+        $path = $request->word('path');
+        $wearer = array_values(array_filter(
+            SchemeUses::settings($resolved, $theme),
+            static fn(Setting $s): bool => $s->path === $path,
+        ))[0] ?? null;
+        if ($wearer === null) {
+            return self::refuse('There is no such part any more.');
+        }
+        $base = Departures::wornBy($resolved, $theme, $wearer);
+        $key = ColorInventory::freeKey('scheme', $found->ownChanges());
+        $part = (string) preg_replace('/:? color scheme$/i', '', $wearer->label);
+        $name = mb_substr($part, 0, self::NAME);
+        $role = isset(SchemeRoles::ALL[$request->word('role')]) ? $request->word('role') : 'ground';
+        $request->merge([
+            'step' => StepKey::COLORS, 'open_scheme' => $key, 'open_path' => "scheme.$key.$role", 'open_part' => 'schemes',
+        ]);
+
+        return $this->make(
+            $request,
+            $found,
+            Departures::begin($resolved, $theme, $key, $wearer, $base, $name),
+            "colors of its own: $part",
+        );
+    }
+
+    /** The way back from a departure: of one role, or of the whole part. */
+    public function goBack(TypedRequest $request, int $look): Response
+    {
+        $found = $this->answer->look($look);
+        [$resolved, $theme] = $this->at($found);
+        $departure = Departures::in($resolved, $theme)[$request->word('key')] ?? null;
+        if ($departure === null) {
+            return self::refuse('These colors are no departure any more.');
+        }
+        $role = $request->word('role');
+        if ($role !== '' && ! in_array($role, $departure->roles, true)) {
+            return self::refuse('This color is as in the color scheme already.');
+        }
+        if ($role === '') {
+            $request->merge(['open_scheme' => $departure->base, 'open_path' => "scheme.$departure->base.ground"]);
+        }
+        $name = $theme->schemes[$departure->scheme];
+
+        return $this->make(
+            $request,
+            $found,
+            $role === '' ? $departure->end($resolved, $theme) : $departure->back($role),
+            "$name: as in {$theme->schemes[$departure->base]}",
+        );
     }
 
     /** The parts that wear it wear another. */

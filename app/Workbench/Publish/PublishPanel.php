@@ -46,6 +46,10 @@ final class PublishPanel extends StepPanel
 
     private ?JournalDrawing $drawing = null;
 
+    private ?JournalGroup $heldGroup = null;
+
+    private bool $askedHeld = false;
+
     private ?ResolvedLook $underneath = null;
 
     /** @var ?Collection<int, Release> */
@@ -137,13 +141,17 @@ final class PublishPanel extends StepPanel
     /** The group of lines that the held point is one of. */
     public function heldGroup(): ?JournalGroup
     {
+        if ($this->askedHeld) {
+            return $this->heldGroup;
+        }
+        $this->askedHeld = true;
         foreach (JournalGroup::of($this->journal->page($this->bench->look, $this->point, '')) as $group) {
             if ($group->last()->sequence === $this->point) {
-                return $group;
+                $this->heldGroup = $group;
             }
         }
 
-        return null;
+        return $this->heldGroup;
     }
 
     /** @return list<Change> what the line of the held point changed */

@@ -26,6 +26,7 @@ use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Look\Change;
+use Ikat\Core\Look\Departures;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\ReleaseChanges;
 use Ikat\Core\Reach\EditReach;
@@ -35,6 +36,7 @@ use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingCatalog;
 use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\Type\ChoiceType;
 use Illuminate\Database\Eloquent\Collection;
 
 /** What the workbench shows of one look, whatever the step; each part is computed when it is first asked for. */
@@ -49,6 +51,9 @@ final class Bench
     private ?array $findings = null;
 
     private ?StepPanel $panel = null;
+
+    /** @var ?array<string, Departures> */
+    private ?array $departures = null;
 
     /** @var ?Collection<int, Edit> the last edit, what undo takes back and what redo brings back, by sequence */
     private ?Collection $lines = null;
@@ -192,6 +197,23 @@ final class Bench
         }
 
         return (string) array_key_first($this->snapshot->theme()->schemes);
+    }
+
+    /** @return array<string, Departures> parts that depart from their color scheme, by the scheme made for them */
+    public function departures(): array
+    {
+        return $this->departures ??= Departures::in($this->inspection()->look, $this->snapshot->theme());
+    }
+
+    /** @return array<array-key, string> what may be chosen for a setting: colors made for one part are no choice for another */
+    public function choicesOf(Setting $setting, string $now): array
+    {
+        assert($setting->type instanceof ChoiceType);
+        $isScheme = count(array_diff_key($this->snapshot->theme()->schemes, $setting->type->choices)) === 0;
+
+        return $isScheme
+            ? array_diff_key($setting->type->choices, array_diff_key($this->departures(), [$now => true]))
+            : $setting->type->choices;
     }
 
     /** Whether a setting is on, for lists that show which of their items are hidden. */

@@ -12,13 +12,24 @@ use Ikat\Core\Setting\StepKey;
 /** The settings of one band of the home page, by its kind. */
 final class BandSettings
 {
-    private const ALIGN = [
-        ['start' => 'at the left', 'center' => 'in the middle', 'end' => 'at the right'],
-        ['start' => 'start', 'center' => 'center', 'end' => 'end'],
+    /** Headline sizes, as steps of the type scale. */
+    private const SIZES = [
+        'small' => 'step 2 of the type scale', 'medium' => 'step 3', 'step-4' => 'step 4', 'large' => 'step 5', 'huge' => 'step 6',
+    ];
+    private const STEPS = [
+        'small' => 'var(--type-step-2)', 'medium' => 'var(--type-step-3)', 'step-4' => 'var(--type-step-4)',
+        'large' => 'var(--type-step-5)',
+        'huge' => 'var(--type-step-6)',
     ];
     private const LEVELS = ['1' => 'first, the page’s title', '2' => 'second', '3' => 'third'];
 
-    private function __construct(private readonly Item $item, private readonly string $title, private readonly Condition $on) {}
+    /** @param array<string, string> $schemes */
+    private function __construct(
+        private readonly Item $item,
+        private readonly string $title,
+        private readonly Condition $on,
+        private readonly array $schemes,
+    ) {}
 
     /**
      * @param array<string, string> $schemes
@@ -28,7 +39,7 @@ final class BandSettings
     public static function of(Item $item, array $schemes): array
     {
         $title = ucfirst(PageSettings::BANDS[$item->kind]).($item->number > 1 ? " $item->number" : '');
-        $band = new self($item, $title, Condition::on($item->path('show')));
+        $band = new self($item, $title, Condition::on($item->path('show')), $schemes);
 
         return [
             Setting::switch($item->path('show'), "$title shows", $band->part(), StepKey::PAGES, true, 'band section on off hide'),
@@ -67,29 +78,36 @@ final class BandSettings
                 'across',
                 'words, left to right',
                 'start',
-                ['start' => 'left', 'center' => 'middle', 'end' => 'right'],
+                Sides::LEFT_TO_RIGHT,
                 'hero banner place position',
                 when: $over,
-                css: ['start' => 'start', 'center' => 'center', 'end' => 'end'],
+                css: Sides::CSS,
             ),
             $this->choice(
                 'down',
                 'words, top to bottom',
                 'center',
-                ['start' => 'top', 'center' => 'middle', 'end' => 'bottom'],
+                Sides::TOP_TO_BOTTOM,
                 'hero banner place position',
-                css: ['start' => 'start', 'center' => 'center', 'end' => 'end'],
+                css: Sides::CSS,
             ),
-            $this->choice('align', 'lines of the words', 'start', self::ALIGN[0], 'hero banner alignment left center', css: self::ALIGN[1]),
+            $this->choice(
+                'align',
+                'lines of the words',
+                'start',
+                Sides::LEFT_TO_RIGHT,
+                'hero banner alignment left center',
+                css: Sides::CSS,
+            ),
             $this->number('veil', 'tint over the picture', 0.35, 0, 0.9, 0.05, 'hero banner overlay darken scrim veil', $over),
             $this->length('height', 'height', 440, 220, 760, 'hero banner tall'),
             $this->choice(
                 'size',
                 'headline size',
                 'large',
-                ['medium' => 'medium', 'large' => 'large', 'huge' => 'huge'],
-                'hero banner title',
-                css: ['medium' => 'var(--type-step-3)', 'large' => 'var(--type-step-5)', 'huge' => 'var(--type-step-6)'],
+                self::SIZES,
+                'hero banner title small large',
+                css: self::STEPS,
             ),
             $this->text('kicker', 'small line over the headline', '', 60, 'hero banner'),
             ...$this->heading('Welcome', '1'),
@@ -148,12 +166,12 @@ final class BandSettings
                 'align',
                 'lines',
                 'start',
-                ['start' => 'at the left', 'center' => 'in the middle'],
+                Sides::LEFT_OR_MIDDLE,
                 'alignment left center',
-                css: ['start' => 'start', 'center' => 'center'],
+                css: Sides::CSS,
             ),
             $this->picture('picture', 'picture', ''),
-            $this->choice('side', 'picture stands', 'end', ['end' => 'at the right', 'start' => 'at the left'], 'picture left right'),
+            $this->choice('side', 'picture stands', 'end', Sides::LEFT_OR_RIGHT, 'picture left right'),
             ...$this->button(''),
         ];
     }
@@ -176,9 +194,9 @@ final class BandSettings
                 'align',
                 'lines',
                 'start',
-                ['start' => 'at the left', 'center' => 'in the middle'],
+                Sides::LEFT_OR_MIDDLE,
                 'alignment left center',
-                css: ['start' => 'start', 'center' => 'center'],
+                css: Sides::CSS,
             ),
         ];
         foreach ([
@@ -198,9 +216,10 @@ final class BandSettings
     private function newsletter(): array
     {
         return [
-            ...$this->heading('Letters'),
+            ...$this->heading('Newsletter'),
             $this->text('words', 'words', '', 240, 'sign up paragraph'),
-            $this->text('button', 'button words', 'Send me letters', 40, 'sign up subscribe'),
+            $this->text('button', 'button words', 'Sign me up', 40, 'sign up subscribe'),
+            $this->buttonScheme(),
         ];
     }
 
@@ -245,7 +264,23 @@ final class BandSettings
     /** @return list<Setting> */
     private function button(string $default): array
     {
-        return [$this->text('button', 'button words', $default, 40, 'call to action'), $this->target('target', 'button leads to', '/')];
+        return [
+            $this->text('button', 'button words', $default, 40, 'call to action'),
+            $this->target('target', 'button leads to', '/'),
+            $this->buttonScheme(),
+        ];
+    }
+
+    /** A single button may have other colors than its band. */
+    private function buttonScheme(): Setting
+    {
+        return $this->choice(
+            'button.scheme',
+            'button: color scheme',
+            'around',
+            ['around' => 'as the band', ...$this->schemes],
+            'button color scheme',
+        );
     }
 
     private function part(): string

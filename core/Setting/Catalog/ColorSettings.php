@@ -14,7 +14,7 @@ use Ikat\Core\Setting\StepKey;
 final class ColorSettings
 {
     private const MOST_BRAND_COLORS = 24;
-    private const MOST_SCHEMES = 12;
+    private const MOST_SCHEMES = 24;
 
     /** @return iterable<Setting> */
     public static function for(Theme $theme, ColorInventory $inventory): iterable

@@ -15,8 +15,8 @@ use Ikat\Core\Setting\Type\ItemsType;
 final class FooterSettings
 {
     public const BLOCKS = [
-        'links' => 'links', 'words' => 'words', 'picture' => 'picture', 'about' => 'about the shop', 'newsletter' => 'newsletter',
-        'social' => 'social addresses', 'payment' => 'payment marks', 'policies' => 'policies', 'chooser' => 'country and language',
+        'about' => 'who we are', 'links' => 'menu', 'payment' => 'ways to pay', 'policies' => 'terms and policies', 'picture' => 'picture',
+        'newsletter' => 'newsletter', 'social' => 'where else we are', 'words' => 'free words', 'chooser' => 'country and language',
     ];
 
     /** Ways to pay that a mark can stand for: key => [words, icon] */
@@ -69,13 +69,17 @@ final class FooterSettings
             Setting::number('footer.columns', 'Columns on a desktop', 'footer', StepKey::FOOTER, 4, 1, 6, 1, 'footer blocks columns'),
             self::blocks(),
             Setting::switch('footer.logo', 'Logo at the foot', 'footer', StepKey::FOOTER, false, 'footer logo brand'),
-            ...array_merge(...array_map(self::block(...), $lists->of('footer.blocks')) ?: [[]]),
+            ...array_merge(...array_map(static fn(Item $i): array => self::block($i, $schemes), $lists->of('footer.blocks')) ?: [[]]),
             Setting::switch('footer.credit', 'Show the credit line', 'footer', StepKey::FOOTER, true, 'footer made with credit'),
         ];
     }
 
-    /** @return list<Setting> */
-    private static function block(Item $item): array
+    /**
+     * @param array<string, string> $schemes
+     *
+     * @return list<Setting>
+     */
+    private static function block(Item $item, array $schemes): array
     {
         $title = ucfirst(self::BLOCKS[$item->kind]).($item->number > 1 ? " $item->number" : '');
         $part = "block-{$item->name()}";
@@ -94,6 +98,16 @@ final class FooterSettings
 
         return [
             Setting::switch($item->path('show'), "$title shows", $part, StepKey::FOOTER, true, 'footer block on off hide'),
+            Setting::choice(
+                $item->path('scheme'),
+                "$title: color scheme",
+                $part,
+                StepKey::FOOTER,
+                'around',
+                ['around' => 'as the footer', ...$schemes],
+                keywords: 'footer block color scheme',
+                when: $on,
+            ),
             Setting::number(
                 $item->path('span'),
                 "$title: columns it takes",
@@ -136,7 +150,7 @@ final class FooterSettings
                     ),
                     Setting::target($item->path('target'), "$title: leads to", $part, StepKey::FOOTER, when: $on),
                 ],
-                'newsletter' => [$heading, $text('text', 'words', '', 200), $text('button', 'button words', 'Send me letters', 40)],
+                'newsletter' => [$heading, $text('text', 'words', '', 200), $text('button', 'button words', 'Sign me up', 40)],
                 'social' => [$heading, ...self::addresses($item, $title, $part, $on)],
                 'payment' => [
                     $heading,
@@ -191,7 +205,7 @@ final class FooterSettings
     private static function heading(string $kind): string
     {
         return match ($kind) {
-            'links' => 'Shop', 'about' => 'About', 'newsletter' => 'Letters', 'social' => 'Elsewhere',
+            'links' => 'Shop', 'about' => 'About', 'newsletter' => 'Newsletter', 'social' => 'Elsewhere',
             'payment' => 'Ways to pay', 'policies' => 'Good to know', 'chooser' => 'Country and language',
             default => '',
         };

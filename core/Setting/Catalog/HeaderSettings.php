@@ -15,6 +15,13 @@ final class HeaderSettings
     public const MENUS = ['main' => 'the main menu', 'help' => 'the help menu', 'foot' => 'the foot menu'];
 
     /**
+     * What stands at the end of the header, in the order to begin with: what is carried, what was liked, then ways to look and who looks.
+     */
+    public const ICONS = [
+        'cart' => 'cart', 'saved' => 'saved items', 'search' => 'search', 'account' => 'account', 'chooser' => 'country and language',
+    ];
+
+    /**
      * @param array<string, string> $schemes
      *
      * @return list<Setting>
@@ -40,7 +47,7 @@ final class HeaderSettings
                 'header',
                 StepKey::HEADER,
                 'start',
-                ['start' => 'at the left', 'middle' => 'in the middle', 'above' => 'on its own row above'],
+                ['start' => 'left', 'middle' => 'middle', 'above' => 'on its own row above'],
                 keywords: 'logo position left center row',
             ),
             Setting::choice(
@@ -126,6 +133,14 @@ final class HeaderSettings
             Setting::switch('header.account', 'Account icon', 'header', StepKey::HEADER, false, 'account person order customer'),
             Setting::switch('header.saved', 'Saved items icon', 'header', StepKey::HEADER, false, 'wish list heart favorites saved'),
             Setting::switch('header.cart', 'Cart icon', 'header', StepKey::HEADER, true, 'basket bag cart'),
+            Setting::order(
+                'header.icons',
+                'Order of the icons',
+                'header',
+                StepKey::HEADER,
+                self::ICONS,
+                'icons order search cart account saved chooser',
+            ),
             Setting::switch(
                 'header.chooser',
                 'Country and language chooser',
@@ -136,13 +151,13 @@ final class HeaderSettings
             ),
             Setting::choice(
                 'header.sticky',
-                'When the page scrolls',
+                'Header while the page scrolls',
                 'header',
                 StepKey::HEADER,
                 'moves',
                 [
-                    'moves' => 'the header moves with it', 'stays' => 'it stays', 'smaller' => 'it stays, but smaller',
-                    'returns' => 'it comes back on scrolling up',
+                    'stays' => 'in sight all the way', 'smaller' => 'in sight, made thinner', 'returns' => 'in sight on the way up only',
+                    'moves' => 'only at the top of the page',
                 ],
                 keywords: 'sticky header fixed scroll shrink',
             ),

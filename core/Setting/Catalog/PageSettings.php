@@ -43,7 +43,7 @@ final class PageSettings
         return [
             Setting::choice(
                 'page.scheme',
-                'Pages wear',
+                'Color scheme of the pages',
                 'page',
                 StepKey::PAGES,
                 $first,
@@ -83,6 +83,7 @@ final class PageSettings
                 'password closed title',
             ),
             Setting::text('locked.words', 'Locked shop words', 'locked', StepKey::PAGES, '', 200, 'password closed text'),
+            Setting::text('locked.button', 'Locked shop button', 'locked', StepKey::PAGES, 'Let me in', 30, 'password closed enter'),
         ];
     }
 }

@@ -17,7 +17,7 @@ final class Parts
         'product' => 'Product page',
         'footer' => 'Footer', 'sidecart' => 'Side cart', 'checkout' => 'Checkout', 'summary' => 'Summary', 'cart' => 'Cart',
         'delivery' => 'Delivery',
-        'paying' => 'Paying', 'received' => 'Order received', 'seasons' => 'Seasons',
+        'paying' => 'Payment', 'received' => 'Order received', 'seasons' => 'Seasons',
     ];
 
     /** A setting's label beside others of its part, without the part's name before it: "Lead picture: height" is "Height" there. */

@@ -16,8 +16,8 @@ final class ProductSettings
 
     /** Ways to sort products; "hand" is the merchant's own order. */
     public const SORTS = [
-        'shelf' => 'As on our shelves', 'new' => 'Newest first', 'sold' => 'Most sold', 'low' => 'Price, low to high',
-        'high' => 'Price, high to low', 'hand' => 'Our choice',
+        'shelf' => 'As in the workshop', 'hand' => 'Picked by us', 'low' => 'From the cheapest up', 'high' => 'From the dearest down',
+        'new' => 'Latest additions', 'sold' => 'Bought most often',
     ];
 
     /**
@@ -146,8 +146,8 @@ final class ProductSettings
                 'card',
                 StepKey::PRODUCTS,
                 'start',
-                ['start' => 'at the left', 'center' => 'in the middle'],
-                ['start' => 'start', 'center' => 'center'],
+                Sides::LEFT_OR_MIDDLE,
+                Sides::CSS,
                 'product card alignment',
             ),
             Setting::length(
@@ -182,8 +182,8 @@ final class ProductSettings
                 'card',
                 StepKey::PRODUCTS,
                 'start',
-                ['start' => 'left', 'end' => 'right'],
-                ['start' => 'start', 'end' => 'end'],
+                Sides::LEFT_OR_RIGHT,
+                Sides::CSS,
                 'badge sticker tag corner position',
                 $named,
             ),
@@ -227,14 +227,16 @@ final class ProductSettings
                 ['none' => 'not shown', 'first' => 'before the pictures', 'last' => 'after the pictures'],
                 keywords: 'product page film movie',
             ),
-            Setting::choice(
+            Setting::length(
                 'product.proportion',
-                'Pictures and words share the width',
+                'Share of the width for the pictures',
                 'product',
                 StepKey::PRODUCTS,
-                'pictures',
-                ['pictures' => 'more for the pictures', 'half' => 'half and half', 'words' => 'more for the words'],
-                ['pictures' => '7fr', 'half' => '5fr', 'words' => '4fr'],
+                56,
+                30,
+                70,
+                1,
+                '%',
                 'product page columns ratio',
             ),
             Setting::length(
@@ -268,7 +270,7 @@ final class ProductSettings
             ),
             Setting::choice(
                 'product.others.scheme',
-                'Others from the shelf wear',
+                'Others from the shelf: color scheme',
                 'product',
                 StepKey::PRODUCTS,
                 'around',

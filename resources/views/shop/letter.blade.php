@@ -5,7 +5,7 @@
   @else
   <h1>One more try</h1><p class="message message-problem" role="alert">“{{ $email }}” is not an e-mail address. Write one such as ada@example.org.</p>
   <form class="sorting" method="post" action="{{ $shop->address('/letters') }}"><div class="field"><label for="letter-email">E-mail</label><input class="input" id="letter-email" name="email"
-    type="email" autocomplete="email" value="{{ $email }}" required></div><button class="button">Send me letters</button></form>
+    type="email" autocomplete="email" value="{{ $email }}" required></div><button class="button">Sign me up</button></form>
   @endif
 </div>
 </x-shop::layout>

@@ -5,7 +5,12 @@ import htmx from 'htmx.org';
  * @param path of the setting
  * @param more fields that go along, instead of those of the bench's state
  */
-export function keepEdit(path, value, more = {}) {
+export const keepEdit = (path, value, more = {}) => send({ ...more, path, value });
+
+/** Several settings in one edit: path => value. */
+export const keepEdits = (changes) => send({ changes: JSON.stringify(changes) });
+
+function send(values) {
   const state = Object.fromEntries(new FormData(document.querySelector('#state')));
-  return htmx.ajax('POST', `${document.body.dataset.base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, ...more, path, value } });
+  return htmx.ajax('POST', `${document.body.dataset.base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, ...values } });
 }

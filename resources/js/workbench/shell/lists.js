@@ -1,6 +1,6 @@
 // Lists whose order the merchant sets: by dragging, or with the buttons for up and down. The server keeps the order.
 import Sortable from 'sortablejs';
-import { keepEdit } from './keep-edit.js';
+import { keepEdit, keepEdits } from './keep-edit.js';
 
 export function startLists() {
   const bench = document.querySelector('#bench');
@@ -60,6 +60,57 @@ export function startLists() {
     event.stopPropagation();
   });
   bench.addEventListener('focusout', (event) => { if (taken && event.target === taken.grip && event.relatedTarget && event.relatedTarget !== taken.grip) letGo(true); });
+
+  // Several rows at once: Shift with a click or with the arrow keys picks all between; Delete deletes them, H hides them, Escape lets go.
+  let from = null;
+  const among = () => [...bench.querySelectorAll('.item.is-among')];
+  function pickUpTo(item) {
+    const list = item.parentElement;
+    if (!list.closest('[data-items]')) return;
+    if (from?.parentElement !== list) from = item;
+    const rows = [...list.children];
+    const [first, last] = [rows.indexOf(from), rows.indexOf(item)].sort((a, b) => a - b);
+    rows.forEach((row, i) => row.classList.toggle('is-among', i >= first && i <= last));
+    announce(`${last - first + 1} rows picked. Delete deletes them, H hides them, Escape lets go.`);
+  }
+  function letSeveralGo() {
+    among().forEach((row) => row.classList.remove('is-among'));
+    from = null;
+  }
+  bench.addEventListener('click', (event) => {
+    const item = event.shiftKey && event.target.closest('.item');
+    if (!item) return;
+    event.preventDefault();
+    event.stopPropagation();
+    from ??= bench.querySelector('.item.is-open') ?? item;
+    pickUpTo(item);
+    item.querySelector('.grip-handle, a')?.focus();
+  }, true);
+  bench.addEventListener('keydown', (event) => {
+    const item = event.target.closest?.('.item');
+    if (!item || taken) return;
+    if (event.shiftKey && ['ArrowUp', 'ArrowDown'].includes(event.key)) {
+      const to = event.key === 'ArrowUp' ? item.previousElementSibling : item.nextElementSibling;
+      from ??= item;
+      if (to) {
+        pickUpTo(to);
+        to.querySelector('.grip-handle, a')?.focus();
+      }
+    } else if (event.key === 'Escape' && among().length > 0) letSeveralGo();
+    else if (among().length > 1 && event.key === 'Delete') {
+      const list = item.parentElement;
+      const rows = among();
+      deleted = { list: list.getAttribute('aria-labelledby'), at: [...list.children].indexOf(rows[0]), name: `${rows.length} rows` };
+      letSeveralGo();
+      keepEdit(list.closest('[data-items]').dataset.items, [...list.children].filter((row) => !rows.includes(row)).map((row) => row.dataset.name).join(','));
+    } else if (among().length > 1 && event.key.toLowerCase() === 'h') {
+      const switches = among().map((row) => row.querySelector('.item-name').dataset.reach);
+      letSeveralGo();
+      keepEdits(Object.fromEntries(switches.map((path) => [path, 'off'])));
+    } else return;
+    event.preventDefault();
+    event.stopImmediatePropagation();
+  }, true);
 
   // What was deleted is said, with the way back; the focus goes to the row that has taken its place.
   let deleted = null;

@@ -1,6 +1,9 @@
 // Hovering or focusing a control lights up, in the window, every place it shows, and says how many on the tape.
 import { onTools } from './tools.js';
 
+/** What lights a setting's places up: its control, and what speaks of it. */
+const LIT = '[data-reach], [data-lights]';
+
 export function startReach(shopWindow) {
   const known = new Map();
   let current = null;
@@ -44,9 +47,9 @@ export function startReach(shopWindow) {
   }
 
   let timer = null;
-  const pathOf = (event) => event.target.closest?.('[data-reach]')?.dataset.reach;
+  const pathOf = (event) => { const of = event.target.closest?.(LIT)?.dataset; return of?.reach ?? of?.lights; };
   onTools('pointerover', (event) => { const path = pathOf(event); clearTimeout(timer); if (path) timer = setTimeout(() => enter(path), 90); });
-  onTools('pointerout', (event) => { if (pathOf(event) && !event.relatedTarget?.closest?.('[data-reach]')) { clearTimeout(timer); leave(); } });
+  onTools('pointerout', (event) => { if (pathOf(event) && !event.relatedTarget?.closest?.(LIT)) { clearTimeout(timer); leave(); } });
   onTools('focusin', (event) => { const path = pathOf(event); if (path && event.target.matches(':focus-visible')) enter(path); });
   onTools('focusout', (event) => { if (pathOf(event)) leave(); });
 

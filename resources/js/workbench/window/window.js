@@ -300,6 +300,12 @@ export function startWindow(root) {
   return {
     /** Shows a custom property's value at once, in every frame and on the bench's samples. */
     show: live.show,
+    /** Writes words at once where a setting's words stand, in every frame; the pages are read again once they are kept. */
+    say(path, was, now) {
+      for (const element of documents().flatMap((doc) => [...doc.querySelectorAll(`[data-from~="${CSS.escape(path)}"]`)])) {
+        if (element.textContent.trim() === was) element.textContent = now;
+      }
+    },
     /** Forgets what was only shown. */
     forget: live.forget,
     /** Wears a kept look: the new stylesheet first, then nothing is only shown any more. */

@@ -2,7 +2,8 @@
   <div class="frame">
     <div class="footer-blocks" data-from="footer.blocks">
       @foreach ($shop->items('footer.blocks', 'block') as $block)
-      <div class="footer-block {{ $block->cssClass() }}" data-part="block-{{ $block->name() }}" data-from="{{ $block->path('show') }}">@include("shop.blocks.$block->kind")</div>
+      <div class="footer-block {{ $block->cssClass() }} {{ $shop->mayWear($block->path('scheme')) }}" data-part="block-{{ $block->name() }}"
+        data-from="{{ $block->path('show') }} {{ $block->path('scheme') }}">@include("shop.blocks.$block->kind")</div>
       @endforeach
     </div>
     @if ($shop->on('footer.logo'))<div class="footer-logo" data-from="footer.logo">@include('shop.parts.logo', ['on' => 'footer.scheme'])</div>@endif

@@ -37,7 +37,7 @@
   @if ($edits)
   @php($brand = array_combine(array_map(fn ($key) => "brand.$key", array_keys($theme->brandColors)), array_values($theme->brandColors)))
   <x-chips words="Stop" label="Color of the open stop">
-    @foreach ([$set->path('ground') => 'the ground', ...$brand] as $followed => $label)
+    @foreach ([$set->path('ground') => 'the background', ...$brand] as $followed => $label)
     <x-chip :color="$input->look->text($followed)" :isFirst="$loop->first" :data-gradient-color="'{'.$followed.'}'" :data-hex="$input->look->text($followed)" :aria-label="'Stop linked to '.$label"
       :title="$label"/>
     @endforeach

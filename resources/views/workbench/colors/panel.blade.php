@@ -9,7 +9,7 @@
 @php($followed = $bench->follows($panel->selected))
 @php($origin = $followed ? 'linked to '.$bench->setting($followed)->label : 'a color of its own')
 @php($to = fn (string $tab): string => $bench->address('colors').'?'.http_build_query(['open_part' => $tab, 'open_scheme' => $panel->scheme, 'open_path' => $panel->selected]))
-<x-heading title="Colors">{{ count($theme->brandColors) }} brand colors, {{ count($theme->schemes) }} schemes,
+<x-heading title="Colors">{{ count($theme->brandColors) }} brand colors, {{ count($theme->schemes) - count($bench->departures()) }} schemes,
   {{ $faint === 0 ? 'every pair in use is readable' : ($faint === 1 ? '1 pair too faint' : "$faint pairs too faint") }}</x-heading>
 <x-tabs label="Benches of the color desk" :tabs="array_map(fn ($key, $words) => [$to($key), $words, $key === $open], array_keys(ColorsPanel::TABS), ColorsPanel::TABS)"/>
 <div class="flex flex-1 flex-col gap-2.25" data-color-bench="{{ $open }}" data-has-dark="{{ $panel->hasDark() ? 'yes' : '' }}" @if ($open === 'dark' && $panel->hasDark()) data-show-dark @endif>
@@ -18,6 +18,9 @@
 <x-tool id="t-sample" :title="$scheme" note="pick a piece to change its color">@include('workbench.colors.living-sample')@include('workbench.colors.scheme-tools')</x-tool>
 <x-tool id="t-picker" :title="$picked" :note="$origin">@include('workbench.colors.picker')</x-tool>
 <x-tool id="gradient" :isTarget="true" :title="'Background of '.$scheme" note="plain, or running from color to color">@include('workbench.colors.gradient')</x-tool>
+@if ($bench->departures() !== [])
+<x-tool id="t-own" title="Parts with colors of their own" :note="count($bench->departures()).' of them'">@include('workbench.colors.own-colors')</x-tool>
+@endif
 <x-tool id="t-parts" title="Parts in this color scheme" note="or pick a part in the window">@include('workbench.colors.uses')</x-tool>
 @include('workbench.colors.findings')
 @elseif ($open === 'brand')

@@ -3,7 +3,7 @@
 <div class="scheme-tools flex flex-wrap items-baseline gap-x-3.5 gap-y-0.5 pt-1">
   <x-fold keep="make-scheme" title="New scheme">
     <form class="make-scheme grid justify-items-start gap-1.5 pt-1" hx-post="{{ $bench->address('schemes') }}">
-      @foreach (['ground' => 'Ground', 'brand' => 'Color'] as $name => $words)
+      @foreach (['ground' => 'Background', 'brand' => 'Color'] as $name => $words)
       @php($first = $name === 'ground' ? array_key_first($theme->brandColors) : (array_keys($theme->brandColors)[3] ?? ''))
       <fieldset class="flex flex-wrap items-center gap-0.75"><legend class="float-left w-13">{{ $words }}</legend>
         @foreach ($theme->brandColors as $key => $label)
@@ -25,7 +25,7 @@
   </x-fold>
   @if (count($theme->schemes) > 1)
   @php($wearers = SchemeUses::of($input->look, $theme, $panel->scheme))
-  @php($heirs = array_diff_key($theme->schemes, [$panel->scheme => true]))
+  @php($heirs = array_diff_key($theme->schemes, [$panel->scheme => true], $bench->departures()))
   <x-fold keep="remove-scheme" title="Remove">
     <form class="remove grid justify-items-start gap-1.5 pt-1" hx-post="{{ $bench->address('schemes/remove') }}"><input type="hidden" name="key" value="{{ $panel->scheme }}">
       <label for="scheme-heir">{{ match (count($wearers)) {

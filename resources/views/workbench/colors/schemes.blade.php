@@ -1,6 +1,6 @@
 @use('Ikat\Core\Look\SchemeUses')
 <div class="samples grid grid-cols-5 gap-2 pt-1.25">
-  @foreach ($theme->schemes as $key => $label)
+  @foreach (array_diff_key($theme->schemes, $bench->departures()) as $key => $label)
   @php($counts = $panel->countsOf($panel->set()->with((string) $key)))
   @php($wearers = count(SchemeUses::of($input->look, $theme, (string) $key)))
   <button type="button" @class(['sample relative cursor-pointer text-left text-[12px]/3.75', 'is-open' => $key === $panel->scheme]) @if ($key === $panel->scheme) aria-current="true" @endif

@@ -15,7 +15,10 @@
   @php($worn = $setting->describe($now))
   <li data-reach="{{ $setting->path }}" @class(['flex min-h-6.25 items-center justify-between gap-2 border-b border-thread', 'chosen pl-1.5' => $now === $panel->scheme])><span
     class="truncate">{{ $words }}</span>
-    @if ($now === $panel->scheme)<b>has it</b>
+    @if ($now === $panel->scheme)
+    @if ($edits && ! isset($bench->departures()[$now]))<button type="button" class="act flex-none" hx-post="{{ $bench->address('schemes/depart') }}"
+      hx-vals="{{ json_encode(['path' => $setting->path]) }}"
+      aria-label="{{ $words }} has it: change colors here only">has it, change here only</button>@else<b>has it</b>@endif
     @elseif ($edits)<x-edit :$bench :path="$setting->path" :value="$panel->scheme" :aria-label="$words.', now '.$worn.': give it '.$scheme">{{ $worn }}</x-edit>
     @else<span>{{ $worn }}</span>@endif</li>
   @endif

@@ -1,6 +1,6 @@
 @use('Ikat\Core\Contrast\ContrastFinding')
 <x-tool id="l-ground" title="Where it stands" note="contrast of its edge, 3 : 1 wanted">
-  @if ($facts->edge === [])<p class="py-0.75 text-ink-2">The file brings its own paper, so every ground suits it. A file with a clear ground would stand on the shop’s own colors.</p>@endif
+  @if ($facts->edge === [])<p class="py-0.75 text-ink-2">The file brings its own paper, so it suits every background. A file with a clear background would stand on the shop’s own colors.</p>@endif
   <ul class="grounds mt-1 grid gap-2">
     @foreach ($panel->logos->places($look, $input->theme) as $place)
     @php($file = App\Pictures\ShopPicture::of($place->logo)->sharpest())

@@ -60,7 +60,7 @@
     At 16 pixels {{ (int) floor(100 * $mark->markKept) }}% of the mark’s light and dark is left, at {{ ContrastFinding::ratioText($mark->markContrast) }} : 1.</p>
   @if ($mark->markContrast < 3 && $edits)
   <p class="flex flex-wrap gap-x-4 gap-y-0.5">
-    @foreach (['paper' => 'Put it on the paper color', 'ink' => 'Put it on the ink color'] as $key => $words)<x-edit :$bench path="icon.ground"
+    @foreach (['paper' => 'Put it on the paper color', 'ink' => 'Put it on the text color'] as $key => $words)<x-edit :$bench path="icon.ground"
       :value="'{brand.'.$key.'}'">{{ $words }}</x-edit>@endforeach
   </p>
   @endif

@@ -9,11 +9,13 @@
     ],
     'In the shop window' => [
         'Click, or Enter' => 'pick what is there', 'Ctrl click' => 'follow a link', '↑ ↓' => 'to what is around it, or in it', '← →' => 'to its neighbors',
-        'Enter' => 'open what is picked', 'W P L C F S T' => 'its words, picture, link, color, font, space, part', 'B A H' => 'before, after, hide', 'Delete' => 'delete it from its list',
+        'Enter' => 'open what is picked', 'W P L C F S T' => 'its words, picture, link, color, font, space, part',
+        'O' => 'colors of its own', 'B A H' => 'before, after, hide', 'Delete' => 'delete it from its list',
         'Double click' => 'write where it stands', 'Shift F10' => 'all that can be done with it', 'Esc' => 'let go',
     ],
     'On the bench' => [
         '↑ ↓' => 'a number: one step', 'Shift ↑ ↓' => 'ten steps', 'Space' => 'take a row by its grip, and let it go', 'Space, then ↑ ↓' => 'move the row', 'Delete' => 'delete a row',
+        'Shift ↑ ↓, or Shift click' => 'several rows at once: Delete, H', 'Ctrl C, Ctrl V' => 'copy and paste a color',
         '← → Home End' => 'along a row of colors',
     ],
 ])

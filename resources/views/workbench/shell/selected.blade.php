@@ -30,6 +30,12 @@
 @elseif ($main === null)
 <p class="px-2 py-1.25 text-ink-2">Nothing of its own: it takes all from the theme.</p>
 @endif
+@php($wearer = $thing->wearer($look, $bench->snapshot->theme()))
+@if ($wearer !== null && $bench->edits() && ! isset($bench->departures()[$look->text($wearer->path)]))
+@php($role = Ikat\Core\Setting\SettingPath::of(($thing->byKind['color'][0] ?? null)?->path ?? '')->role)
+<p class="border-t border-thread px-2 py-1 text-[12px]"><button type="button" class="act" data-key="o" title="Key O" hx-post="{{ $bench->address('schemes/depart') }}"
+  hx-vals="{{ json_encode(['path' => $wearer->path, 'role' => $role]) }}">Colors of its own: {{ preg_replace('/:? color scheme$/i', '', $wearer->label) }}</button></p>
+@endif
 @if ($place !== null && $bench->edits())
 @php($isOn = $bench->isOn($place->switchPath()))
 <div class="flex flex-wrap items-center gap-x-3 gap-y-0.5 border-t border-thread px-2 py-1 text-[12px]">

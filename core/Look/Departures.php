@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Look;
+
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\ColorSet;
+use Ikat\Core\Setting\SchemeRoles;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingPath;
+
+/**
+ * Parts that depart from their color scheme in single roles. Such a part wears a scheme made for it alone, of which every role is
+ * linked to the same role of the scheme it departs from, but for those that differ: what changes there changes here, and all of it is
+ * compiled, reached and checked as any scheme is.
+ */
+final readonly class Departures
+{
+    /** Of the roles of a scheme that departs so many at least are still linked to the one it departs from. */
+    private const LINKED = 0.5;
+
+    /**
+     * @param string $scheme key of the scheme made for the part
+     * @param string $base key of the scheme it departs from
+     * @param list<string> $roles in which it departs, in the order of the roles
+     * @param list<Setting> $wearers settings that name it
+     */
+    private function __construct(public string $scheme, public string $base, public array $roles, public array $wearers) {}
+
+    /** @return array<string, self> by scheme, in the order of the schemes */
+    public static function in(ResolvedLook $look, Theme $theme): array
+    {
+        $found = [];
+        foreach (array_map(strval(...), array_keys($theme->schemes)) as $scheme) {
+            $base = SettingPath::isOwnKey($scheme) ? self::baseOf($look, $theme, $scheme) : null;
+            if ($base !== null) {
+                $roles = array_values(array_filter(
+                    self::roles(),
+                    static fn(string $role): bool => self::link($look, $scheme, $role) !== "scheme.$base.$role",
+                ));
+                $found[$scheme] = new self($scheme, $base, $roles, SchemeUses::of($look, $theme, $scheme));
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * The changes by which a part gets a scheme of its own that is as the one it wears in every role.
+     *
+     * @param string $key of the new scheme
+     * @param Setting $wearer names what the part wears
+     * @param string $base the scheme it wears; what is around it, where it names none
+     * @param string $name how the new scheme is called
+     *
+     * @return array<string, string> path => value
+     */
+    public static function begin(ResolvedLook $look, Theme $theme, string $key, Setting $wearer, string $base, string $name): array
+    {
+        $changes = [
+            ColorInventory::SCHEMES => implode(',', [...array_keys($theme->schemes), $key]), "name.scheme.$key" => $name,
+            $wearer->path => $key,
+        ];
+        $sets = [ColorSet::of($base), ...($look->value(ColorInventory::DARK) === true ? [ColorSet::of($base, true)] : [])];
+        foreach ($sets as $set) {
+            foreach (self::roles() as $role) {
+                $changes[$set->with($key)->path($role)] = '{'.$set->path($role).'}';
+            }
+        }
+
+        return $changes;
+    }
+
+    /**
+     * The changes that bring its parts back to the scheme they departed from; the one made for them goes.
+     *
+     * @return array<string, string> path => value
+     */
+    public function end(ResolvedLook $look, Theme $theme): array
+    {
+        return SchemeUses::without($look, $theme, $this->scheme, $this->base);
+    }
+
+    /** @return array<string, string> path => value: the role is as in the scheme it departs from */
+    public function back(string $role): array
+    {
+        return ["scheme.$this->scheme.$role" => '{'."scheme.$this->base.$role".'}'];
+    }
+
+    /** The scheme a part wears; what is around it, where it names none. */
+    public static function wornBy(ResolvedLook $look, Theme $theme, Setting $wearer): string
+    {
+        $of = SettingPath::of($wearer->path);
+        $around = match ($of->item?->prefix) {
+            'band' => $of->item->path('scheme'),
+            'block' => 'footer.scheme',
+            default => 'page.scheme',
+        };
+        foreach ([$wearer->path, $around] as $path) {
+            if ($look->catalog->has($path) && isset($theme->schemes[$look->text($path)])) {
+                return $look->text($path);
+            }
+        }
+
+        return (string) array_key_first($theme->schemes);
+    }
+
+    private static function baseOf(ResolvedLook $look, Theme $theme, string $scheme): ?string
+    {
+        $counts = [];
+        foreach (self::roles() as $role) {
+            $of = SettingPath::of((string) self::link($look, $scheme, $role));
+            if ($of->set !== null && ! $of->set->isDark && $of->scheme !== $scheme && $of->role === $role) {
+                $counts[$of->set->scheme] = ($counts[$of->set->scheme] ?? 0) + 1;
+            }
+        }
+        arsort($counts);
+        $base = (string) array_key_first($counts);
+
+        return $counts !== [] && isset($theme->schemes[$base]) && $counts[$base] >= self::LINKED * count(self::roles()) ? $base : null;
+    }
+
+    private static function link(ResolvedLook $look, string $scheme, string $role): ?string
+    {
+        return Alias::target($look->at("scheme.$scheme.$role")->written);
+    }
+
+    /** @return list<string> with the gradient of the background */
+    private static function roles(): array
+    {
+        return [...array_keys(SchemeRoles::ALL), 'gradient'];
+    }
+}

@@ -1,0 +1,24 @@
+// A color is copied from the bench and pasted to another: as text, so that it comes from and goes to anywhere.
+import { keepEdit } from '../shell/keep-edit.js';
+
+const isTyping = (target) => target.closest?.('input:not([type=range]):not([type=radio]):not([type=checkbox]), textarea, [contenteditable]');
+
+export function startCopying() {
+  const bench = document.querySelector('#bench');
+  const picker = () => bench.querySelector('[data-picker]');
+  const isMeant = () => bench.contains(document.activeElement) && !isTyping(document.activeElement) && document.getSelection().isCollapsed && picker();
+
+  document.addEventListener('copy', (event) => {
+    if (!isMeant()) return;
+    event.preventDefault();
+    const { value } = picker().dataset;
+    event.clipboardData.setData('text/plain', value);
+    document.querySelector('#announce').textContent = `${value} copied.`;
+  });
+  // What is no color is refused by the server, beside the field, with what to do.
+  document.addEventListener('paste', (event) => {
+    if (!isMeant() || picker().dataset.locked !== '') return;
+    event.preventDefault();
+    keepEdit(picker().dataset.path, event.clipboardData.getData('text/plain').trim().slice(0, 100));
+  });
+}
