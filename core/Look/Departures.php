@@ -92,9 +92,10 @@ final readonly class Departures
     public static function wornBy(ResolvedLook $look, Theme $theme, Setting $wearer): string
     {
         $of = SettingPath::of($wearer->path);
-        $around = match ($of->item?->prefix) {
-            'band' => $of->item->path('scheme'),
+        $around = match ($of->item->prefix ?? SettingPath::first($wearer->path)) {
+            'band' => (string) $of->item?->path('scheme'),
             'block' => 'footer.scheme',
+            'cart' => 'checkout.summary.scheme',
             default => 'page.scheme',
         };
         foreach ([$wearer->path, $around] as $path) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Look;
 
 use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SettingPath;
 use Ikat\Core\Setting\Type\ChoiceType;
 
 /** The parts of a storefront that wear color schemes. */
@@ -19,6 +20,12 @@ final class SchemeUses
                 && $theme->schemes !== []
                 && array_diff_key($theme->schemes, $s->type->choices) === [],
         ));
+    }
+
+    /** Whether it names the scheme of a single button or block, which stands in a part that has one itself. */
+    public static function isWithinAPart(Setting $setting): bool
+    {
+        return str_ends_with($setting->path, '.button.scheme') || SettingPath::of($setting->path)->item?->prefix === 'block';
     }
 
     /** @return list<Setting> those that name one scheme */

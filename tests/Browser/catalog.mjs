@@ -61,7 +61,8 @@ export function another(setting) {
     case 'color': return value.toLowerCase() === '#118833' ? '#883311' : '#118833';
     case 'count': return Number(value) === least ? most : least;
     case 'length': case 'number': return Number(value) - least > most - Number(value) ? least : most;
-    case 'choice': case 'font': return choices.find((c) => c !== value && c !== 'none') ?? choices.find((c) => c !== value);
+    // What a single thing may have is seen where it is not what is around it.
+    case 'choice': case 'font': if (setting.path.endsWith('.button.scheme')) return 'kiln'; return choices.find((c) => c !== value && c !== 'none') ?? choices.find((c) => c !== value);
     case 'switch': return value ? 'off' : 'on';
     case 'text': return (value.startsWith('Quite') ? 'Other words' : 'Quite other words').slice(0, most);
     case 'target': return of === 'web' ? 'https://elsewhere.wrenfold.example/' : value === '/page/returns' ? '/search' : '/page/returns';

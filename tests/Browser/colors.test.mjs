@@ -173,8 +173,10 @@ test('the table of pairs is walked by key, its pairs light their places up, lead
   await page.waitForFunction(() => document.querySelectorAll('.fix').length > 0);
   const pair = page.locator('[data-pair="reduced:ground@scheme.daylight"]');
   assert.match(await pair.getAttribute('aria-label'), /too faint, needs 4\.5/);
-  await pair.focus();
+  // Of what is in sight of the window, below the drawing.
+  await page.locator('[data-pair="menu:ground@scheme.daylight"]').focus();
   await page.waitForFunction(() => document.querySelectorAll('.reach-lights rect').length > 0);
+  await pair.focus();
   await page.keyboard.press('ArrowDown');
   assert.equal(await page.evaluate(() => document.activeElement.dataset.pair), 'rating:ground@scheme.daylight');
   await page.keyboard.press('ArrowUp');
@@ -191,7 +193,7 @@ test('the table of pairs is walked by key, its pairs light their places up, lead
   await page.getByRole('button', { name: /^with focus/ }).click();
   assert.equal(await page.locator('[data-pair]:not(.is-other-state)').evaluateAll((all) => all.every((k) => k.dataset.states.includes('focus'))), true);
   // One scheme alone, then the fix.
-  await page.locator('[name=shown]').last().selectOption('scheme.daylight');
+  await page.locator('select[name=shown]').selectOption('scheme.daylight');
   await page.waitForSelector('[data-pair="reduced:ground"]');
   await settled(page);
   await page.locator('[data-pair="reduced:ground"]').click();

@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { momentIn, pageAt, placeIn, previewAt, publicPath, withoutSample } from '../../resources/js/workbench/window/addresses.js';
 import { framesOf, inRows, layOut, screenOf } from '../../resources/js/workbench/window/devices.js';
+import { asTouched } from '../../resources/js/workbench/window/hand-held.js';
 
 const ONE = { view: 'one', device: 'phone', isTurned: false, page: 'home', compared: [] };
 const PAGES = [{ key: 'home', path: '/' }, { key: 'product', path: '/product/moth?cart=sample' }];
@@ -28,11 +29,12 @@ test('a desktop fills the width and runs down to the window’s end', () => {
   assert.deepEqual(boxes, [{ x: 25, y: 4, width: 800, height: 586, screen: 1280 }]);
 });
 
-test('a phone shows its whole screen, but never smaller than two fifths', () => {
+test('a phone shows its whole screen, however small', () => {
   const roomy = layOut([{ device: 'phone' }], { width: 850, height: 436, isTurned: false, isSeamed: false });
   assert.equal(roomy.scale, 422 / 844);
   assert.equal(roomy.boxes[0].height, 422);
-  assert.equal(layOut([{ device: 'phone' }], { width: 850, height: 100, isTurned: false, isSeamed: false }).scale, 0.4);
+  const small = layOut([{ device: 'phone' }], { width: 850, height: 114, isTurned: false, isSeamed: false });
+  assert.ok(Math.abs(small.boxes[0].height / small.scale - 844) < 1e-9, 'its page has the height it has on a phone');
   assert.equal(layOut([{ device: 'phone' }], { width: 2000, height: 2000, isTurned: false, isSeamed: false }).scale, 1);
 });
 
@@ -78,4 +80,11 @@ test('five pages go in rows where that lets them be larger, a whole screen of ea
   assert.equal(roomy.scale, (2000 - 44) / 3840);
   assert.deepEqual(inRows(five, 2000, 300).rows.map((row) => row.length), [5], 'with little room below one row is larger');
   assert.deepEqual(inRows(five.slice(0, 3), 800, 1200).rows.map((row) => row.length), [3], 'three are compared side by side');
+});
+
+// Media Queries 4, section 6: a finger is a coarse pointer that does not hover.
+test('what a page asks of pointers is answered as a finger would', () => {
+  assert.equal(asTouched('(hover: hover) and (pointer: fine)'), '(max-width: 0px) and (max-width: 0px)');
+  assert.equal(asTouched('screen and (any-hover:none), (any-pointer: coarse)'), 'screen and (min-width: 0px), (min-width: 0px)');
+  assert.equal(asTouched('(max-width: 759px)'), '(max-width: 759px)');
 });

@@ -270,7 +270,7 @@ final class ColorsPanel extends StepPanel
             SchemeUses::settings($look, $this->bench->snapshot->theme()),
             // A block or a button that has the colors of what it is in stands for nothing by itself.
             static fn(Setting $s): bool => $s->step !== StepKey::SEASONS
-                && ($look->text($s->path) !== 'around' || SettingPath::of($s->path)->item === null),
+                && ($look->text($s->path) !== 'around' || ! SchemeUses::isWithinAPart($s)),
         ));
         foreach ($elements as $element) {
             $best = null;

@@ -24,6 +24,15 @@ final class CheckoutSettings
         $own = Condition::is('checkout.head', 'logo');
 
         return [
+            Setting::choice(
+                'cart.button.scheme',
+                'Checkout button of the cart: color scheme',
+                'cart',
+                StepKey::CHECKOUT,
+                'around',
+                ['around' => 'as the summary', ...$schemes],
+                keywords: 'cart checkout button color scheme',
+            ),
             Setting::switch('sidecart.show', 'Side cart', 'sidecart', StepKey::CHECKOUT, true, 'cart drawer mini basket panel'),
             Setting::choice(
                 'sidecart.scheme',

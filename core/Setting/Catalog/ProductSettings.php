@@ -16,8 +16,8 @@ final class ProductSettings
 
     /** Ways to sort products; "hand" is the merchant's own order. */
     public const SORTS = [
-        'shelf' => 'As in the workshop', 'hand' => 'Picked by us', 'low' => 'From the cheapest up', 'high' => 'From the dearest down',
-        'new' => 'Latest additions', 'sold' => 'Bought most often',
+        'shelf' => 'As in the workshop', 'low' => 'From the cheapest up', 'high' => 'From the dearest down', 'hand' => 'Picked by us',
+        'sold' => 'Bought most often', 'new' => 'Latest additions',
     ];
 
     /**
@@ -256,6 +256,15 @@ final class ProductSettings
                 StepKey::PRODUCTS,
                 true,
                 'product page button full width',
+            ),
+            Setting::choice(
+                'product.button.scheme',
+                'Add-to-cart button: color scheme',
+                'product',
+                StepKey::PRODUCTS,
+                'around',
+                ['around' => 'as the page', ...$schemes],
+                keywords: 'product page button color scheme',
             ),
             Setting::switch('product.now', 'A button straight to the checkout', 'product', StepKey::PRODUCTS, false, 'buy now express'),
             Setting::switch('product.save', 'A button to save for later', 'product', StepKey::PRODUCTS, true, 'wish list saved favorite'),

@@ -35,7 +35,7 @@
       class="quiet-button"><x-say :shop="$shop" k="use"/></button></form>
     @if ($codeProblem)<p class="field-problem" id="code-problem">{{ $codeProblem }}</p>@elseif ($totals->off > 0)<p
       class="message message-done">{{ $cart->code }} takes {{ $shop->amount($totals->off) }} off.</p>@endif
-    <a class="button" href="{{ $shop->address('/checkout') }}" data-from="say.checkout">{{ $shop->text('say.checkout') }}</a>
+    <a class="button {{ $shop->colors('cart.button.scheme') }}" href="{{ $shop->address('/checkout') }}" data-from="say.checkout cart.button.scheme">{{ $shop->text('say.checkout') }}</a>
   </aside>
 </div>
 @endif

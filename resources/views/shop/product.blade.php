@@ -29,7 +29,7 @@
         <input type="hidden" name="product" value="{{ $product->slug }}">
         <div class="field"><label for="quantity"><x-say :shop="$shop" k="quantity"/></label><input class="input" id="quantity" name="quantity" type="number" inputmode="numeric" min="1"
           max="{{ min(99, $product->stock) }}" value="1" required></div>
-        <button class="button"><x-say :shop="$shop" k="add"/></button>
+        <button class="button {{ $shop->colors('product.button.scheme') }}" data-from="product.button.scheme"><x-say :shop="$shop" k="add"/></button>
         @if ($shop->on('product.now'))<button class="quiet-button" name="now" value="1" data-from="product.now"><x-say :shop="$shop" k="now"/></button>@endif
       </form>
       @endif

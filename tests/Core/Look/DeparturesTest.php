@@ -89,7 +89,8 @@ final class DeparturesTest extends TestCase
         $worn = static fn(string $path): string => Departures::wornBy($look, self::theme($own), $look->catalog->get($path));
         self::assertSame('kiln', $worn('block.about-1.scheme'));
         self::assertSame('lamplit', $worn('band.lead-1.button.scheme'));
-        self::assertSame($look->text('page.scheme'), $worn('card.scheme'));
+        self::assertSame($look->text('page.scheme'), $worn('product.button.scheme'));
+        self::assertSame($look->text('checkout.summary.scheme'), $worn('cart.button.scheme'));
     }
 
     /** WCAG 2.2, 1.4.3: what departs is checked as the rest is. */

@@ -49,9 +49,10 @@ export function layOut(frames, { width, height, isTurned, isSeamed }) {
 
   if (frames.length === 1 || isSeamed) {
     const [w, h] = screens[0];
-    const isRoomy = !isHandHeld(frames[0].device) && !isTurned;
-    // A desktop's page may end below the window; of a hand-held device the whole screen is shown.
-    const scale = isRoomy ? Math.min(1, across / w) : Math.min(1, across / w, Math.max(down / h, 0.4));
+    const isHeld = isHandHeld(frames[0].device);
+    const isRoomy = !isHeld && !isTurned;
+    // A desktop's page may end below the window; of a hand-held device the whole screen is shown, however small.
+    const scale = isRoomy ? Math.min(1, across / w) : Math.min(1, across / w, isHeld ? down / h : Math.max(down / h, 0.4));
     const box = { x: ROOM.edge + (across - w * scale) / 2, y: ROOM.top, width: w * scale, height: isRoomy ? down : Math.min(down, h * scale), screen: w };
     return { scale, boxes: frames.map(() => box) };
   }

@@ -5,7 +5,7 @@ import { startBusy } from './busy.js';
 import { startClock } from './clock.js';
 import { startDark } from './dark.js';
 import { framesOf, layOut } from './devices.js';
-import { makeScrollBar, withoutScrollBar } from './hand-held.js';
+import { asHeld, makeScrollBar } from './hand-held.js';
 import { startLiveValues } from './live-values.js';
 import { sheetOf, swapSheet } from './look-sheet.js';
 import { watchPointing } from './pointing.js';
@@ -100,7 +100,7 @@ export function startWindow(root) {
     if (!doc) return;
     // Where a page stands is the window's to say, not what the browser remembers of it.
     doc.defaultView.history.scrollRestoration = 'manual';
-    withoutScrollBar(doc, pane.device);
+    asHeld(doc, pane.device);
     if (pane.top) doc.defaultView.scrollTo({ top: pane.top, behavior: 'instant' });
     delete pane.top;
     live.apply(doc);

@@ -16,9 +16,9 @@
   <li data-reach="{{ $setting->path }}" @class(['flex min-h-6.25 items-center justify-between gap-2 border-b border-thread', 'chosen pl-1.5' => $now === $panel->scheme])><span
     class="truncate">{{ $words }}</span>
     @if ($now === $panel->scheme)
+    <b class="ml-auto">has it</b>
     @if ($edits && ! isset($bench->departures()[$now]))<button type="button" class="act flex-none" hx-post="{{ $bench->address('schemes/depart') }}"
-      hx-vals="{{ json_encode(['path' => $setting->path]) }}"
-      aria-label="{{ $words }} has it: change colors here only">has it, change here only</button>@else<b>has it</b>@endif
+      hx-vals="{{ json_encode(['path' => $setting->path]) }}"><span class="sr-only">{{ $words }}: </span>only here…</button>@endif
     @elseif ($edits)<x-edit :$bench :path="$setting->path" :value="$panel->scheme" :aria-label="$words.', now '.$worn.': give it '.$scheme">{{ $worn }}</x-edit>
     @else<span>{{ $worn }}</span>@endif</li>
   @endif

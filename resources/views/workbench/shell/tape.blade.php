@@ -8,7 +8,7 @@
 })
 @php($over = 'absolute bottom-7.5 left-0 z-25 max-h-[50vh] w-[min(520px,92vw)] overflow-y-auto border border-ink-1 bg-paper px-4 py-2.5 whitespace-normal')
 @php($sum = 'flex h-7 list-none items-center gap-1.5 cursor-pointer [&::-webkit-details-marker]:hidden')
-<section class="tape flex h-7.5 border-t border-thread-2 bg-paper-3 text-small whitespace-nowrap [grid-area:tape]" id="tape" aria-label="Tape" @isset($oob) hx-swap-oob="morph" @endisset>
+<section class="tape flex h-7.5 min-w-0 border-t border-thread-2 bg-paper-3 text-small whitespace-nowrap [grid-area:tape]" id="tape" aria-label="Tape" @isset($oob) hx-swap-oob="morph" @endisset>
   <div class="relative flex flex-none items-center border-r border-thread-2 pr-4 pl-6.25">
     @if ($findings === [])<p><b>{{ $panel->findingsTitle() }}</b> none</p>
     @else
@@ -32,9 +32,9 @@
       <span class="text-ink-2">{{ $entry->label }}{{ $last->author === $bench->user->name ? '' : ', by '.$last->author }}</span>
       @if ($why !== null)Nothing visible changed: {{ $why }}.@endif</p>
     @if ($places !== [] || $gone !== [])
-    <details name="tape" class="flex-none"><summary class="{{ $sum }}"><b>{{ $gone === [] ? $inPlaces($places) : 'gone from '.$inPlaces($gone) }}</b>{{ match (true) {
+    <details name="tape" class="min-w-0"><summary class="{{ $sum }}"><span class="min-w-0 truncate"><b>{{ $gone === [] ? $inPlaces($places) : 'gone from '.$inPlaces($gone) }}</b>{{ match (true) {
       $reach->when === '' => '', $gone === [] => " $reach->when", default => ", seen $reach->when",
-    } }}@if ($latent > 0) and {{ $latent }} more when opened, pointed at or focused @endif <x-icon name="chevron-up"/></summary>
+    } }}@if ($latent > 0) and {{ $latent }} more when opened, pointed at or focused @endif</span> <x-icon name="chevron-up"/></summary>
       <ul class="{{ $over }} grid gap-0.5" aria-label="Where it shows">@foreach ($places === [] ? $gone : $places as $page => $elements)<li><button type="button" class="act font-normal"
         data-visit="{{ $page }}"
         data-element="{{ $gone === [] ? $elements[0] ?? '' : '' }}">{{ SamplePages::labels()[$page] }} {{ count($elements) }}</button></li>@endforeach</ul></details>
