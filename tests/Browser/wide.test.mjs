@@ -109,7 +109,7 @@ test('the clock shows the shop as it will be, and now brings it back', async () 
   await step('seasons');
   const isTall = page.locator('.year-bar');
   assert.ok(await isTall.count() >= 3, 'the seasons stand on the year');
-  await page.getByRole('link', { name: /Midwinter Lights/ }).click();
+  await page.locator('.item-name', { hasText: 'Midwinter Lights' }).click();
   await page.waitForSelector('#p-item');
   const starts = await page.locator('#c-season-season-2-starts').inputValue();
   await page.locator('[data-clock]').fill(starts);
