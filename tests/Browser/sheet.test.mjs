@@ -171,7 +171,7 @@ test('any point of the journal is looked at beside now, named, found, compared, 
     const { left, width } = drawing.getBoundingClientRect();
     return left + (JSON.parse(drawing.dataset.thread).find(([sequence]) => sequence === n)[1] * width) / drawing.viewBox.baseVal.width;
   }, begin);
-  await page.mouse.move(back + 1, box.y + 5, { steps: 4 });
+  await page.mouse.move(back, box.y + 5, { steps: 4 });
   await page.mouse.up();
   await page.waitForFunction((n) => new URL(location.href).searchParams.get('open_point') === String(n), begin);
   await settled(page);

@@ -7,6 +7,8 @@ const WIDTH = 196;
 const HEIGHT = 150;
 const CELL = 4;
 let gamut = null;
+/** What was chosen and not yet sent: { path, color, timer }. An answer that comes meanwhile does not take it away. */
+let unsent = null;
 
 export function startPicker(shopWindow) {
   whenOpened('[data-picker]', (root) => root.dataset.path + root.dataset.value, (root) => open(root, shopWindow));
@@ -49,7 +51,6 @@ async function open(root, shopWindow) {
   const typed = root.querySelector('#typed');
   const locked = root.dataset.locked === 'yes';
   let asked = 0;
-  let timer = null;
   let asking = null;
   let changed = false;
 
@@ -119,20 +120,26 @@ async function open(root, shopWindow) {
     typed.value = text();
     // One question at a time: answers that come late would only slow the drag down.
     asking ??= setTimeout(async () => { await ask(text()); asking = null; }, 120);
-    clearTimeout(timer);
+    clearTimeout(unsent?.timer);
+    unsent = { path: root.dataset.path, color };
     if (keepNow) keep();
   }
 
   function keep() {
     if (!changed) return;
     changed = false;
+    clearTimeout(unsent?.timer);
+    unsent = null;
     htmx.ajax('POST', root.dataset.url, {
       source: root, target: '#bench', swap: 'morph:innerHTML',
       values: { ...Object.fromEntries(new FormData(document.querySelector('#state'))), path: root.dataset.path, value: text() },
     });
   }
 
-  const keepSoon = () => { clearTimeout(timer); timer = setTimeout(keep, 450); };
+  const keepSoon = () => {
+    clearTimeout(unsent?.timer);
+    if (unsent) unsent.timer = setTimeout(keep, 450);
+  };
   const fromPointer = (event) => {
     const box = plane.getBoundingClientRect();
     move({ c: ((event.clientX - box.left) / box.width) * gamut.most, l: 1 - (event.clientY - box.top) / box.height });
@@ -143,6 +150,10 @@ async function open(root, shopWindow) {
   for (const axis of ['l', 'c', 'h']) {
     range[axis].oninput = () => { move({ [axis]: Number(range[axis].value) }); keepSoon(); };
     range[axis].onchange = keepSoon;
+  }
+  if (unsent?.path === root.dataset.path) {
+    move(unsent.color);
+    keepSoon();
   }
   paint();
   point();
