@@ -23,7 +23,9 @@ final readonly class ReleaseChanges
         foreach ($changed as $path => $resolution) {
             // A follower changes because what it follows did, and is told there.
             $cause = array_values(array_filter($resolution->chain, static fn(string $followed): bool => isset($changed[$followed])));
-            if ($cause === []) {
+            // What is new and only linked to something brings nothing of its own: what brought it is told.
+            $isNew = ! array_key_exists($path, $live) && $resolution->chain !== [];
+            if ($cause === [] && ! $isNew) {
                 $lines[$path] = [
                     'setting' => $resolution->setting, 'before' => LookState::canonical($live[$path] ?? null),
                     'after' => $resolution->value, 'followers' => [],

@@ -9,6 +9,7 @@ use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Look\Departures;
 use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\LayerKind;
+use Ikat\Core\Look\ReleaseChanges;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\SchemeRoles;
@@ -58,6 +59,15 @@ final class DeparturesTest extends TestCase
             ...$own, 'scheme.night.link' => '#ff8800', 'scheme.own1.action' => '#00aa77', 'scheme.night.action' => '#aa0000',
         ]);
         self::assertSame(['#ff8800', '#00aa77'], [$later->text('scheme.own1.link'), $later->text('scheme.own1.action')]);
+    }
+
+    public function testAPublishTellsThePartAndWhatDepartsAndNotEveryLink(): void
+    {
+        $live = Fixtures::look()->values();
+        $own = [...self::begun(), 'scheme.own1.action' => '#00aa77'];
+        $told = array_map(static fn(array $line): string => $line['setting']->path, ReleaseChanges::of(Fixtures::look($own), $live)->lines);
+        sort($told);
+        self::assertSame(['header.scheme', 'name.scheme.own1', ColorInventory::SCHEMES, 'scheme.own1.action'], $told);
     }
 
     public function testSingleRolesDepartAndGoBack(): void
