@@ -20,6 +20,9 @@ final readonly class Departures
     /** Of the roles of a scheme that departs so many at least are still linked to the one it departs from. */
     private const LINKED = 0.5;
 
+    /** What a part names that has the scheme of what is around it. */
+    private const AROUND = 'around';
+
     /**
      * @param string $scheme key of the scheme made for the part
      * @param string $base key of the scheme it departs from
@@ -79,7 +82,19 @@ final readonly class Departures
      */
     public function end(ResolvedLook $look, Theme $theme): array
     {
-        return SchemeUses::without($look, $theme, $this->scheme, $this->base);
+        // What had the colors of what is around it has them again, and follows that from now on.
+        $follows = array_filter(
+            $this->wearers,
+            fn(Setting $s): bool => $s->accepts(self::AROUND) && $look->value(self::around($s)) === $this->base,
+        );
+
+        return SchemeUses::without(
+            $look,
+            $theme,
+            $this->scheme,
+            $this->base,
+            array_fill_keys(array_map(static fn(Setting $s): string => $s->path, $follows), self::AROUND),
+        );
     }
 
     /** @return array<string, string> path => value: the role is as in the scheme it departs from */
@@ -91,20 +106,26 @@ final readonly class Departures
     /** The scheme a part wears; what is around it, where it names none. */
     public static function wornBy(ResolvedLook $look, Theme $theme, Setting $wearer): string
     {
-        $of = SettingPath::of($wearer->path);
-        $around = match ($of->item->prefix ?? SettingPath::first($wearer->path)) {
-            'band' => (string) $of->item?->path('scheme'),
-            'block' => 'footer.scheme',
-            'cart' => 'checkout.summary.scheme',
-            default => 'page.scheme',
-        };
-        foreach ([$wearer->path, $around] as $path) {
+        foreach ([$wearer->path, self::around($wearer)] as $path) {
             if ($look->catalog->has($path) && isset($theme->schemes[$look->text($path)])) {
                 return $look->text($path);
             }
         }
 
         return (string) array_key_first($theme->schemes);
+    }
+
+    /** The setting that names the scheme around a part. */
+    private static function around(Setting $wearer): string
+    {
+        $item = SettingPath::of($wearer->path)->item;
+
+        return match ($item->prefix ?? SettingPath::first($wearer->path)) {
+            'band' => (string) $item?->path('scheme'),
+            'block' => 'footer.scheme',
+            'cart' => 'checkout.summary.scheme',
+            default => 'page.scheme',
+        };
     }
 
     private static function baseOf(ResolvedLook $look, Theme $theme, string $scheme): ?string

@@ -22,6 +22,12 @@ final class SchemeUses
         ));
     }
 
+    /** What a setting that names a scheme names it for: "Header" for "Header: color scheme". */
+    public static function wearer(Setting $setting): string
+    {
+        return (string) preg_replace('/:? color scheme$/i', '', $setting->label);
+    }
+
     /** Whether it names the scheme of a single button or block, which stands in a part that has one itself. */
     public static function isWithinAPart(Setting $setting): bool
     {

@@ -111,7 +111,7 @@ final class SchemeController
         }
         $base = Departures::wornBy($resolved, $theme, $wearer);
         $key = ColorInventory::freeKey('scheme', $found->ownChanges());
-        $part = (string) preg_replace('/:? color scheme$/i', '', $wearer->label);
+        $part = SchemeUses::wearer($wearer);
         $name = mb_substr($part, 0, self::NAME);
         $role = isset(SchemeRoles::ALL[$request->word('role')]) ? $request->word('role') : 'ground';
         $request->merge([

@@ -103,6 +103,20 @@ final class DeparturesTest extends TestCase
         self::assertSame($look->text('checkout.summary.scheme'), $worn('cart.button.scheme'));
     }
 
+    public function testAButtonGoesBackToWhatIsAroundItAndFollowsItAgain(): void
+    {
+        $look = Fixtures::look();
+        $wearer = $look->catalog->get('band.lead-1.button.scheme');
+        $base = Departures::wornBy($look, self::theme([]), $wearer);
+        $own = Departures::begin($look, self::theme([]), 'own1', $wearer, $base, 'Button');
+        $away = Fixtures::look($own);
+        $end = [...$own, ...Departures::in($away, self::theme($own))['own1']->end($away, self::theme($own))];
+        self::assertSame('around', Fixtures::look($end)->text($wearer->path));
+        // Where its band has another scheme by now, it keeps the colors it departed from.
+        $moved = Fixtures::look([...$own, 'band.lead-1.scheme' => $base === 'kiln' ? 'night' : 'kiln']);
+        self::assertSame($base, Departures::in($moved, self::theme($own))['own1']->end($moved, self::theme($own))[$wearer->path]);
+    }
+
     /** WCAG 2.2, 1.4.3: what departs is checked as the rest is. */
     public function testWhatDepartsIsCheckedWhereItIsWorn(): void
     {

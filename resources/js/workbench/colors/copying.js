@@ -1,7 +1,6 @@
 // A color is copied from the bench and pasted to another: as text, so that it comes from and goes to anywhere.
 import { keepEdit } from '../shell/keep-edit.js';
-
-const isTyping = (target) => target.closest?.('input:not([type=range]):not([type=radio]):not([type=checkbox]), textarea, [contenteditable]');
+import { isTyping } from '../shell/keys.js';
 
 export function startCopying() {
   const bench = document.querySelector('#bench');

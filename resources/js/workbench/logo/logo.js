@@ -1,4 +1,6 @@
 // The logo's boards: a file dropped or pasted, the corner dragged to size it, the part of it that is the mark.
+import { drag } from '../shell/dragging.js';
+import { keepEdits } from '../shell/keep-edit.js';
 
 export function startLogo() {
   const bench = document.querySelector('#bench');
@@ -32,7 +34,6 @@ export function startLogo() {
   bench.addEventListener('pointerdown', (event) => {
     const grip = event.target.closest('[data-grip]');
     if (!grip) return;
-    event.preventDefault();
     const range = bench.querySelector(`#c-header-logo-size-${grip.closest('[data-board]').dataset.board}`);
     const from = event.clientY;
     const first = Number(range.value);
@@ -41,9 +42,7 @@ export function startLogo() {
       range.value = Math.round(first + (e.clientY - from) / ratio);
       range.dispatchEvent(new Event('input', { bubbles: true }));
     };
-    grip.setPointerCapture(event.pointerId);
-    grip.addEventListener('pointermove', move);
-    grip.addEventListener('pointerup', () => { grip.removeEventListener('pointermove', move); range.dispatchEvent(new Event('change', { bubbles: true })); }, { once: true });
+    drag(event, grip, { move, end: () => range.dispatchEvent(new Event('change', { bubbles: true })) });
   });
 
   // The mark: a square frame on the logo, moved with the pointer; the ranges beside it do the same by key.
@@ -58,7 +57,6 @@ export function startLogo() {
   bench.addEventListener('pointerdown', (event) => {
     const board = event.target.closest('[data-region]');
     if (!board) return;
-    event.preventDefault();
     const image = board.querySelector('img').getBoundingClientRect();
     const side = (image.height * value('size')) / 100;
     const place = (e) => {
@@ -69,14 +67,7 @@ export function startLogo() {
       frame();
     };
     place(event);
-    board.setPointerCapture(event.pointerId);
-    board.addEventListener('pointermove', place);
-    board.addEventListener('pointerup', () => {
-      board.removeEventListener('pointermove', place);
-      const changes = { 'icon.x': bench.querySelector('#c-icon-x').value, 'icon.y': bench.querySelector('#c-icon-y').value };
-      const state = Object.fromEntries(new FormData(document.querySelector('#state')));
-      window.htmx.ajax('POST', `${document.body.dataset.base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, changes: JSON.stringify(changes) } });
-    }, { once: true });
+    drag(event, board, { move: place, end: () => keepEdits({ 'icon.x': bench.querySelector('#c-icon-x').value, 'icon.y': bench.querySelector('#c-icon-y').value }) });
   });
   bench.addEventListener('input', (event) => { if (event.target.id?.startsWith('c-icon-')) frame(); });
   document.body.addEventListener('htmx:afterSettle', frame);

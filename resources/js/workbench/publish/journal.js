@@ -1,5 +1,6 @@
 // The journal: the point that is looked at is moved along the thread, and the shop window shows it beside another.
 import htmx from 'htmx.org';
+import { drag } from '../shell/dragging.js';
 import { inTools, onTools } from '../shell/tools.js';
 
 /** Ms without another key after which the point is looked at. */
@@ -54,16 +55,14 @@ export function startJournal(shopWindow) {
   onTools('pointerdown', (event) => {
     const knot = event.target.closest?.('[data-point-knot]');
     if (!knot) return;
-    event.preventDefault();
-    knot.focus();
-    knot.setPointerCapture(event.pointerId);
-    const move = ({ clientX }) => {
-      const { left, width } = drawing().getBoundingClientRect();
-      const x = ((clientX - left) * drawing().viewBox.baseVal.width) / width;
-      place(knot, points().reduce((best, each) => (Math.abs(each.x - x) < Math.abs(best.x - x) ? each : best)));
-    };
-    knot.addEventListener('pointermove', move);
-    knot.addEventListener('lostpointercapture', () => { knot.removeEventListener('pointermove', move); look(); }, { once: true });
+    drag(event, knot, {
+      move({ clientX }) {
+        const { left, width } = drawing().getBoundingClientRect();
+        const x = ((clientX - left) * drawing().viewBox.baseVal.width) / width;
+        place(knot, points().reduce((best, each) => (Math.abs(each.x - x) < Math.abs(best.x - x) ? each : best)));
+      },
+      end: look,
+    });
   });
 
   // The window shows what the bench looks at.

@@ -1,4 +1,5 @@
 // The year board: the ends of the open season are moved along it by days, and so is the clock of the shop window.
+import { drag } from '../shell/dragging.js';
 import { keepEdit } from '../shell/keep-edit.js';
 import { onTools } from '../shell/tools.js';
 
@@ -99,14 +100,9 @@ export function startYearBoard() {
   onTools('pointerdown', (event) => {
     const handle = event.target.closest?.('[data-year] [role=slider]');
     if (!handle) return;
-    event.preventDefault();
-    handle.focus();
     const began = event.clientX;
     const scale = board().getBoundingClientRect().width / board().viewBox.baseVal.width;
-    handle.setPointerCapture(event.pointerId);
-    const move = ({ clientX }) => shift(handle, Math.round((clientX - began) / scale / dayWidth()));
-    handle.addEventListener('pointermove', move);
-    handle.addEventListener('lostpointercapture', () => { handle.removeEventListener('pointermove', move); keep(); }, { once: true });
+    drag(event, handle, { move: ({ clientX }) => shift(handle, Math.round((clientX - began) / scale / dayWidth())), end: keep });
   });
   document.body.addEventListener('htmx:afterSettle', standClock);
   document.body.addEventListener('ikat:clock', standClock);

@@ -32,7 +32,8 @@ function goRegion(by) {
 /** Keys that mean the same wherever one is: in the shop window, too. */
 const isForAll = (event) => event.key === 'F6' || event.key === 'F8' || (event.key === '?' || event.key === '/') || ((event.ctrlKey || event.metaKey) && ['z', 'k'].includes(event.key.toLowerCase()));
 
-const isTyping = (target) => target.matches?.('input:not([type=range]):not([type=checkbox]), textarea, select, [contenteditable]:not([contenteditable=false])');
+/** Whether keys are for writing where they go. */
+export const isTyping = (target) => target.matches?.('input:not([type=range], [type=checkbox], [type=radio]), textarea, select, [contenteditable]:not([contenteditable=false])');
 
 /** Hands keys of a page of the window on to the workbench; what is typed there stays there. */
 export function handOn(doc) {

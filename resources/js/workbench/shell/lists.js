@@ -66,7 +66,6 @@ export function startLists() {
   const among = () => [...bench.querySelectorAll('.item.is-among')];
   function pickUpTo(item) {
     const list = item.parentElement;
-    if (!list.closest('[data-items]')) return;
     if (from?.parentElement !== list) from = item;
     const rows = [...list.children];
     const [first, last] = [rows.indexOf(from), rows.indexOf(item)].sort((a, b) => a - b);
@@ -78,7 +77,7 @@ export function startLists() {
     from = null;
   }
   bench.addEventListener('click', (event) => {
-    const item = event.shiftKey && event.target.closest('.item');
+    const item = event.shiftKey && event.target.closest('[data-items] .item');
     if (!item) return;
     event.preventDefault();
     event.stopPropagation();
@@ -87,7 +86,7 @@ export function startLists() {
     item.querySelector('.grip-handle, a')?.focus();
   }, true);
   bench.addEventListener('keydown', (event) => {
-    const item = event.target.closest?.('.item');
+    const item = event.target.closest?.('[data-items] .item');
     if (!item || taken) return;
     if (event.shiftKey && ['ArrowUp', 'ArrowDown'].includes(event.key)) {
       const to = event.key === 'ArrowUp' ? item.previousElementSibling : item.nextElementSibling;

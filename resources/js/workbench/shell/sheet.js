@@ -1,4 +1,5 @@
 // The sheet: how much of the height a step's wide drawing takes, and whether it is folded away. Each step's own, kept in the browser and in the address.
+import { drag } from './dragging.js';
 
 const KEPT = 'ikat.sheet';
 const LEAST = 96;
@@ -50,13 +51,16 @@ export function startSheet() {
     enlarge(zoom.step === stepOf() ? zoom.by : 1);
   }
 
-  function set(changes) {
+  function show(changes) {
     all[stepOf()] = { ...all[stepOf()], ...changes };
-    localStorage.setItem(KEPT, JSON.stringify(all));
     apply();
+  }
+  /** In the browser and in the address: once, when it is let go of, for no browser takes hundreds of addresses in a row. */
+  function keep() {
+    localStorage.setItem(KEPT, JSON.stringify(all));
     body.dispatchEvent(new CustomEvent('ikat:placed', { detail: { isByHand: false } }));
   }
-  const stretch = (height) => set({ height: Math.round(Math.min(Math.max(height, LEAST), most())), isFolded: false });
+  const stretch = (height) => show({ height: Math.round(Math.min(Math.max(height, LEAST), most())), isFolded: false });
 
   /** Drawings have a size of their own; one that can be drawn finer is asked for again by the step itself. */
   function enlarge(by) {
@@ -75,7 +79,10 @@ export function startSheet() {
   }
 
   sheet.addEventListener('click', (event) => {
-    if (event.target.closest('[data-press=fold]')) set({ isFolded: !here().isFolded });
+    if (event.target.closest('[data-press=fold]')) {
+      show({ isFolded: !here().isFolded });
+      keep();
+    }
     const how = event.target.closest('[data-zoom]')?.dataset.zoom;
     if (how) zoomTo(how);
   });
@@ -87,17 +94,19 @@ export function startSheet() {
     if (to === undefined) return;
     event.preventDefault();
     stretch(to);
+    keep();
   });
   sheet.addEventListener('pointerdown', (event) => {
     const grip = event.target.closest('[data-sheet-grip]');
     if (!grip || here().isFolded) return;
     const top = sheet.getBoundingClientRect().top;
-    grip.setPointerCapture(event.pointerId);
-    const move = ({ clientY }) => stretch(clientY - top);
-    grip.addEventListener('pointermove', move);
-    grip.addEventListener('lostpointercapture', () => grip.removeEventListener('pointermove', move), { once: true });
+    drag(event, grip, { move: ({ clientY }) => stretch(clientY - top), end: keep });
   });
-  sheet.addEventListener('dblclick', (event) => { if (event.target.matches('[data-sheet-grip]')) stretch(Number(sheet.dataset.height)); });
+  sheet.addEventListener('dblclick', (event) => {
+    if (!event.target.matches('[data-sheet-grip]')) return;
+    stretch(Number(sheet.dataset.height));
+    keep();
+  });
   body.addEventListener('htmx:afterSettle', apply);
   addEventListener('resize', apply);
   const asked = drawingIn(location.search);

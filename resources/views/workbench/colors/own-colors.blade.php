@@ -11,7 +11,7 @@
       <span
         class="text-ink-2">{{ match (count($departure->roles)) {
             0 => "still all as in $base", 1 => "$base with 1 color of its own", default => $base.' with '.count($departure->roles).' colors of its own',
-        } }}</span>
+        } }}{{ $departure->wearers === [] ? ', no part has it now' : '' }}</span>
       @if ($edits)<button type="button" class="act ml-auto flex-none" hx-post="{{ $bench->address('schemes/back') }}" hx-vals="{{ json_encode(['key' => (string) $key]) }}">all back<span
         class="sr-only"> to {{ $base }}: {{ $part }}</span></button>@endif</p>
     @foreach ($departure->roles as $role)

@@ -24,14 +24,7 @@
   </div>
   @if ($edits)
   <div class="col-span-full grid justify-items-start gap-1">
-    @php($brand = array_filter($theme->brandColors, fn ($key) => "brand.$key" !== $selected && ! in_array("brand.$key", $input->look->followersOf($selected), true), ARRAY_FILTER_USE_KEY))
-    <x-chips words="Brand" label="Brand: link to one of these colors">
-      @foreach ($brand as $key => $name)
-      <button type="button" class="chip size-6 cursor-pointer p-0.5" tabindex="{{ $loop->first ? 0 : -1 }}" aria-label="Link to {{ $name }}" title="{{ $name }}" hx-post="{{ $to }}"
-        hx-vals="{{ json_encode(['path' => $selected, 'value' => '{brand.'.$key.'}']) }}"><svg class="outline outline-thread-2" width="20" height="20" aria-hidden="true"><rect width="20"
-        height="20" fill="{{ $input->look->text("brand.$key") }}"/></svg></button>
-      @endforeach
-    </x-chips>
+    <x-brand-chips :$bench :path="$selected" :of="$setting->label" :without="$input->look->followersOf($selected)"/>
     @foreach (['In use' => array_slice(array_map(strval(...), array_keys(ColorCensus::colors($input))), 0, 24), 'Recent' => $panel->recentColors()] as $words => $hexes)
     @if ($hexes !== [])
     <x-chips :$words :label="$words.': set one of these colors'">

@@ -11,7 +11,7 @@
   @foreach (SchemeUses::settings($look, $theme) as $setting)
   @if ($setting->step !== StepKey::SEASONS && $look->at($setting->path)->unmet === null)
   @php($now = (string) $look->value($setting->path))
-  @php($words = preg_replace('/:? color scheme$/i', '', $setting->label))
+  @php($words = SchemeUses::wearer($setting))
   @php($worn = $setting->describe($now))
   <li data-reach="{{ $setting->path }}" @class(['flex min-h-6.25 items-center justify-between gap-2 border-b border-thread', 'chosen pl-1.5' => $now === $panel->scheme])><span
     class="truncate">{{ $words }}</span>

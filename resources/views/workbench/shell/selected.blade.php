@@ -1,5 +1,7 @@
 @use('Ikat\Core\Setting\Catalog\Parts')
+@use('Ikat\Core\Look\SchemeUses')
 @use('Ikat\Core\Setting\ColoredText')
+@use('Ikat\Core\Setting\SettingPath')
 @use('Ikat\Core\Setting\Type\ColorType')
 @use('Ikat\Core\Setting\Type\TextType')
 @php($partName = Parts::label($part))
@@ -32,9 +34,9 @@
 @endif
 @php($wearer = $thing->wearer($look, $bench->snapshot->theme()))
 @if ($wearer !== null && $bench->edits() && ! isset($bench->departures()[$look->text($wearer->path)]))
-@php($role = Ikat\Core\Setting\SettingPath::of(($thing->byKind['color'][0] ?? null)?->path ?? '')->role)
+@php($role = SettingPath::of(($thing->byKind['color'][0] ?? null)?->path ?? '')->role)
 <p class="border-t border-thread px-2 py-1 text-[12px]"><button type="button" class="act" data-key="o" title="Key O" hx-post="{{ $bench->address('schemes/depart') }}"
-  hx-vals="{{ json_encode(['path' => $wearer->path, 'role' => $role]) }}">Colors of its own: {{ preg_replace('/:? color scheme$/i', '', $wearer->label) }}</button></p>
+  hx-vals="{{ json_encode(['path' => $wearer->path, 'role' => $role]) }}">Colors of its own: {{ SchemeUses::wearer($wearer) }}</button></p>
 @endif
 @if ($place !== null && $bench->edits())
 @php($isOn = $bench->isOn($place->switchPath()))
