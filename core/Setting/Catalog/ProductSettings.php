@@ -16,7 +16,7 @@ final class ProductSettings
 
     /** Ways to sort products; "hand" is the merchant's own order. */
     public const SORTS = [
-        'shelf' => 'As in the workshop', 'low' => 'From the cheapest up', 'high' => 'From the dearest down', 'hand' => 'Picked by us',
+        'shelf' => 'As we arranged them', 'low' => 'From the cheapest up', 'high' => 'From the dearest down', 'hand' => 'Picked by us',
         'sold' => 'Bought most often', 'new' => 'Latest additions',
     ];
 
