@@ -85,7 +85,7 @@ final readonly class Departures
         // What had the colors of what is around it has them again, and follows that from now on.
         $follows = array_filter(
             $this->wearers,
-            fn(Setting $s): bool => $s->accepts(self::AROUND) && $look->value(self::around($s)) === $this->base,
+            fn(Setting $s): bool => $s->accepts(self::AROUND) && self::wornAt($look, $theme, (string) self::around($s->path)) === $this->base,
         );
 
         return SchemeUses::without(
@@ -106,24 +106,36 @@ final readonly class Departures
     /** The scheme a part wears; what is around it, where it names none. */
     public static function wornBy(ResolvedLook $look, Theme $theme, Setting $wearer): string
     {
-        foreach ([$wearer->path, self::around($wearer)] as $path) {
-            if ($look->catalog->has($path) && isset($theme->schemes[$look->text($path)])) {
-                return $look->text($path);
+        return self::wornAt($look, $theme, $wearer->path);
+    }
+
+    private static function wornAt(ResolvedLook $look, Theme $theme, string $path): string
+    {
+        for ($at = $path; $at !== null; $at = self::around($at)) {
+            if ($look->catalog->has($at) && isset($theme->schemes[$look->text($at)])) {
+                return $look->text($at);
             }
         }
 
         return (string) array_key_first($theme->schemes);
     }
 
-    /** The setting that names the scheme around a part. */
-    private static function around(Setting $wearer): string
+    /** The path of the setting that names the scheme around a part; null around the page itself. */
+    private static function around(string $path): ?string
     {
-        $item = SettingPath::of($wearer->path)->item;
+        $item = SettingPath::of($path)->item;
+        $own = $item?->path('scheme');
+        if ($own !== null && $own !== $path) {
+            return $own;
+        }
 
-        return match ($item->prefix ?? SettingPath::first($wearer->path)) {
-            'band' => (string) $item?->path('scheme'),
+        return match ($item->prefix ?? SettingPath::first($path)) {
+            'page' => null,
             'block' => 'footer.scheme',
             'cart' => 'checkout.summary.scheme',
+            'checkout' => 'checkout.form.scheme',
+            'sidecart' => 'sidecart.scheme',
+            'locked' => 'locked.scheme',
             default => 'page.scheme',
         };
     }

@@ -69,6 +69,21 @@ final class WindowPlaceTest extends AppTestCase
         self::assertNull($shown());
     }
 
+    public function testAColorThatHomeHasNothingOfIsLookedAtWhereThereIsSome(): void
+    {
+        $shown = function (string $role): ?WindowPlace {
+            $request = TypedRequest::create('/', 'GET', ['open_part' => 'schemes', 'open_path' => "scheme.daylight.$role"]);
+            $request->setUserResolver(fn() => $this->person('maren'));
+
+            return app(BenchMaker::class)->make($request, $this->look()->load('storefront.store'), 'colors')->panel()->shows();
+        };
+        self::assertNull($shown('ink'), 'the first page has some');
+        $problem = $shown('problem');
+        self::assertSame(['letter-refused', 'letter-refused'], [$problem?->page, $problem->alike[0] ?? null]);
+        self::assertContains('cart-refused', $problem->alike);
+        self::assertNotNull($problem->element);
+    }
+
     public function testEveryPlaceAStepShowsIsOnItsPage(): void
     {
         $pages = app(SamplePages::class);

@@ -55,6 +55,22 @@ test('an item of a list is brought into sight when it is opened, and a part of e
   await noAxeFindings(page, 'a step that was followed');
 });
 
+test('a color that the home page has nothing of is shown where a mistake was made', async () => {
+  await page.goto(`${LOOK}/colors?open_part=schemes`);
+  await settled(page);
+  await page.locator('.piece[data-reach="scheme.daylight.problem"]').click();
+  await page.waitForFunction(() => document.querySelector('[data-page]').value === 'letter-refused');
+  await settled(page);
+  await page.waitForFunction(() => document.querySelectorAll('.reach-lights rect').length > 0);
+  assert.equal(await shopFrame(page).locator('.message-problem').first().isVisible(), true);
+  // Where it shows on the page that is open, nobody is led away from it.
+  await page.locator('[data-page]').selectOption('cart-refused');
+  await settled(page);
+  await page.locator('.piece[data-reach="scheme.daylight.problem-ink"]').click();
+  await settled(page);
+  assert.equal(await page.locator('[data-page]').inputValue(), 'cart-refused');
+});
+
 test('a band that is added comes into sight', async () => {
   await page.goto(`${LOOK}/pages?open_part=home`);
   await settled(page);

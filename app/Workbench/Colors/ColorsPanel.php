@@ -43,6 +43,9 @@ final class ColorsPanel extends StepPanel
 
     protected const ASKED = ['open_finding'];
 
+    /** The page the window opens on. */
+    private const FIRST_PAGE = 'home';
+
     /** Edits that recent colors are taken from. */
     private const RECENT = 40;
 
@@ -64,6 +67,9 @@ final class ColorsPanel extends StepPanel
     private ?ContrastFixes $fixes = null;
 
     private ?ContrastTable $table = null;
+
+    /** @var ?array{?WindowPlace} what the window shows, once it was asked */
+    private ?array $shows = null;
 
     public function __construct(Bench $bench, TypedRequest $request)
     {
@@ -103,13 +109,29 @@ final class ColorsPanel extends StepPanel
             : null;
     }
 
-    /** A finding that was opened shows where it was measured first. */
+    /**
+     * A finding that was opened shows where it was measured first; a color that the home page has nothing of, where there is something:
+     * what a mistake or a sold-out product looks like.
+     */
     public function shows(): ?WindowPlace
     {
-        $places = $this->asked('open_finding') === '' ? [] : $this->openFinding()->places ?? [];
-        $page = array_key_first($places);
+        return ($this->shows ??= [$this->placeToShow()])[0];
+    }
 
-        return $page === null ? null : new WindowPlace($page, '', $places[$page][0] ?? null);
+    private function placeToShow(): ?WindowPlace
+    {
+        $isFinding = $this->asked('open_finding') !== '';
+        $places = match (true) {
+            $isFinding => $this->openFinding()->places ?? [],
+            in_array($this->tab, ['schemes', 'dark', 'brand'], true) => $this->bench->places($this->selected),
+            default => [],
+        };
+        $page = array_key_first($places);
+        if ($page === null || (! $isFinding && isset($places[self::FIRST_PAGE]))) {
+            return null;
+        }
+
+        return new WindowPlace($page, '', $places[$page][0] ?? null, alike: $isFinding ? [] : array_keys($places));
     }
 
     public function state(): array

@@ -27,6 +27,7 @@ final readonly class WindowPlace
      * @param bool $isEverywhere whether it shows on other pages too: the one that is open will do
      * @param ?string $device the one it shows on alone; null for any
      * @param ?string $moment when it shows, as the window's clock writes it: 2027-02-28T18:00; null for now
+     * @param list<string> $alike pages where it shows as well: an open one of them will do
      */
     public function __construct(
         public string $page,
@@ -35,11 +36,12 @@ final readonly class WindowPlace
         public bool $isEverywhere = false,
         public ?string $device = null,
         public ?string $moment = null,
+        public array $alike = [],
     ) {}
 
     public function at(?string $moment): self
     {
-        return new self($this->page, $this->part, $this->element, $this->isEverywhere, $this->device, $moment);
+        return new self($this->page, $this->part, $this->element, $this->isEverywhere, $this->device, $moment, $this->alike);
     }
 
     /** @return ?self null for parts that are in no place of the window: what is set for all of the shop, icons, letters */

@@ -219,7 +219,15 @@ final class BandSettings
             ...$this->heading('Newsletter'),
             $this->text('words', 'words', '', 240, 'sign up paragraph'),
             $this->text('button', 'button words', 'Sign me up', 40, 'sign up subscribe'),
-            $this->buttonScheme(),
+            ButtonScheme::of(
+                $this->item->path('button'),
+                "$this->title: button",
+                $this->part(),
+                StepKey::PAGES,
+                'the band',
+                $this->schemes,
+                $this->on,
+            ),
         ];
     }
 
@@ -267,20 +275,16 @@ final class BandSettings
         return [
             $this->text('button', 'button words', $default, 40, 'call to action'),
             $this->target('target', 'button leads to', '/'),
-            $this->buttonScheme(),
+            ButtonScheme::of(
+                $this->item->path('button'),
+                "$this->title: button",
+                $this->part(),
+                StepKey::PAGES,
+                'the band',
+                $this->schemes,
+                $this->on,
+            ),
         ];
-    }
-
-    /** A single button may have other colors than its band. */
-    private function buttonScheme(): Setting
-    {
-        return $this->choice(
-            'button.scheme',
-            'button: color scheme',
-            'around',
-            ['around' => 'as the band', ...$this->schemes],
-            'button color scheme',
-        );
     }
 
     private function part(): string

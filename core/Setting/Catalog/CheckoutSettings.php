@@ -24,15 +24,7 @@ final class CheckoutSettings
         $own = Condition::is('checkout.head', 'logo');
 
         return [
-            Setting::choice(
-                'cart.button.scheme',
-                'Checkout button of the cart: color scheme',
-                'cart',
-                StepKey::CHECKOUT,
-                'around',
-                ['around' => 'as the summary', ...$schemes],
-                keywords: 'cart checkout button color scheme',
-            ),
+            ButtonScheme::of('cart.button', 'Checkout button of the cart', 'cart', StepKey::CHECKOUT, 'the summary', $schemes),
             Setting::switch('sidecart.show', 'Side cart', 'sidecart', StepKey::CHECKOUT, true, 'cart drawer mini basket panel'),
             Setting::choice(
                 'sidecart.scheme',
@@ -43,6 +35,15 @@ final class CheckoutSettings
                 $schemes,
                 keywords: 'cart drawer color scheme',
                 when: $side,
+            ),
+            ButtonScheme::of(
+                'sidecart.button',
+                'Checkout button of the side cart',
+                'sidecart',
+                StepKey::CHECKOUT,
+                'the side cart',
+                $schemes,
+                $side,
             ),
             Setting::choice(
                 'sidecart.side',
@@ -173,6 +174,7 @@ final class CheckoutSettings
                 ['boxed' => 'var(--shape-border)', 'underlined' => '0px'],
                 'input field style outline underline',
             ),
+            ButtonScheme::of('checkout.button', 'Buttons of the checkout', 'checkout', StepKey::CHECKOUT, 'the form', $schemes),
             Setting::switch(
                 'checkout.button.wide',
                 'Buttons as wide as the form',

@@ -150,7 +150,10 @@ final class FooterSettings
                     ),
                     Setting::target($item->path('target'), "$title: leads to", $part, StepKey::FOOTER, when: $on),
                 ],
-                'newsletter' => [$heading, $text('text', 'words', '', 200), $text('button', 'button words', 'Sign me up', 40)],
+                'newsletter' => [
+                    $heading, $text('text', 'words', '', 200), $text('button', 'button words', 'Sign me up', 40),
+                    ButtonScheme::of($item->path('button'), "$title: button", $part, StepKey::FOOTER, 'the block', $schemes, $on),
+                ],
                 'social' => [$heading, ...self::addresses($item, $title, $part, $on)],
                 'payment' => [
                     $heading,

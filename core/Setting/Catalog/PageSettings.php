@@ -84,6 +84,7 @@ final class PageSettings
             ),
             Setting::text('locked.words', 'Locked shop words', 'locked', StepKey::PAGES, '', 200, 'password closed text'),
             Setting::text('locked.button', 'Locked shop button', 'locked', StepKey::PAGES, 'Let me in', 30, 'password closed enter'),
+            ButtonScheme::of('locked.button', 'Locked shop button', 'locked', StepKey::PAGES, 'the locked shop', $schemes),
         ];
     }
 }

@@ -5,6 +5,7 @@
   <p data-from="locked.words">{{ $shop->text('locked.words') }}</p>
   @if ($problem)<p class="message message-problem" role="alert">{{ $problem }}</p>@endif
   <form method="post" action="{{ $shop->address('/locked') }}"><div class="field"><label for="password">Password</label><input class="input" id="password" name="password" type="password"
-    autocomplete="current-password" required></div><button class="button" data-from="locked.button">{{ $shop->text('locked.button') }}</button></form>
+    autocomplete="current-password" required></div><button
+    class="button {{ $shop->colors('locked.button.scheme') }}" data-from="locked.button locked.button.scheme">{{ $shop->text('locked.button') }}</button></form>
 </div></main>
 </x-shop::layout>

@@ -103,6 +103,20 @@ final class DeparturesTest extends TestCase
         self::assertSame($look->text('checkout.summary.scheme'), $worn('cart.button.scheme'));
     }
 
+    public function testAButtonTakesItFromTheBlockItStandsInAndThatFromTheFooter(): void
+    {
+        $own = [
+            'footer.blocks' => 'newsletter-1,newsletter-2', 'footer.scheme' => 'kiln', 'block.newsletter-2.scheme' => 'night',
+            'sidecart.scheme' => 'lamplit', 'checkout.form.scheme' => 'night', 'locked.scheme' => 'kiln',
+        ];
+        $look = Fixtures::look($own);
+        $worn = static fn(string $path): string => Departures::wornBy($look, self::theme($own), $look->catalog->get($path));
+        self::assertSame(['kiln', 'night', 'lamplit', 'night', 'kiln'], array_map($worn, [
+            'block.newsletter-1.button.scheme', 'block.newsletter-2.button.scheme', 'sidecart.button.scheme', 'checkout.button.scheme',
+            'locked.button.scheme',
+        ]));
+    }
+
     public function testAButtonGoesBackToWhatIsAroundItAndFollowsItAgain(): void
     {
         $look = Fixtures::look();

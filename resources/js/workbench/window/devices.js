@@ -1,6 +1,9 @@
 /** Devices of the shop window: their screens in CSS px, and how frames of them stand beside one another. */
 export const DEVICES = { phone: [390, 844], tablet: [768, 1024], desktop: [1280, 800], large: [1440, 900], widest: [1920, 1080] };
 
+/** Dots of a device to a CSS px: common practice, no source. A desktop has what the merchant's own screen has. */
+export const DENSITIES = { phone: 3, tablet: 2 };
+
 /** Whether a device is held in the hand: its whole screen is shown, and its scroll bars lie over the page. */
 export const isHandHeld = (device) => ['phone', 'tablet'].includes(device);
 

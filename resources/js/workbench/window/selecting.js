@@ -9,6 +9,10 @@ const SVG = 'http://www.w3.org/2000/svg';
 /** Ms after the last arrow key until the server is asked about what was reached. */
 const SETTLED = 140;
 
+/** Ms that a finger stays, and px it may wander meanwhile, until it has pressed long. */
+const LONG_PRESS = 500;
+const STAYS = 10;
+
 /** Px between a thing and its name or tag. */
 const GAP = 6;
 
@@ -249,6 +253,32 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
     event.stopPropagation();
   }
 
+  /** What the other button offers: the choice beside a thing, with the keys in it. */
+  function offer(target) {
+    const thing = isPicking() ? finder.thingAt(target) : null;
+    if (thing && (thing !== picked?.element || !tag.contains(document.activeElement))) pick(thing, { opens: false, takesFocus: true });
+    return thing !== null;
+  }
+
+  /** A finger that stays offers it, too: not every browser makes a context menu of that. */
+  function watchLongPress(doc) {
+    let at = null;
+    let staying = null;
+    let isLong = false;
+    const stop = () => clearTimeout(staying);
+    doc.addEventListener('pointerdown', (event) => {
+      stop();
+      isLong = false;
+      if (event.pointerType !== 'touch') return;
+      at = [event.clientX, event.clientY];
+      staying = setTimeout(() => { isLong = offer(event.target); }, LONG_PRESS);
+    });
+    doc.addEventListener('pointermove', (event) => { if (at && Math.hypot(event.clientX - at[0], event.clientY - at[1]) > STAYS) stop(); });
+    ['pointerup', 'pointercancel'].forEach((end) => doc.addEventListener(end, stop));
+    // Lifted from a long press it is no tap, which would take the focus out of the choice.
+    doc.addEventListener('touchend', (event) => { if (isLong) event.preventDefault(); }, { passive: false });
+  }
+
   function watch(doc) {
     doc.addEventListener('pointerover', (event) => { if (isPicking()) point(finder.thingAt(event.target)); });
     doc.addEventListener('pointerleave', () => point(null));
@@ -269,12 +299,8 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
       event.preventDefault();
       writeOnceKnown();
     });
-    doc.addEventListener('contextmenu', (event) => {
-      const thing = isPicking() ? finder.thingAt(event.target) : null;
-      if (!thing) return;
-      event.preventDefault();
-      pick(thing, { opens: false, takesFocus: true });
-    });
+    doc.addEventListener('contextmenu', (event) => { if (offer(event.target)) event.preventDefault(); });
+    watchLongPress(doc);
     doc.addEventListener('keydown', onKey);
   }
 

@@ -5,6 +5,7 @@ import { startBusy } from './busy.js';
 import { startClock } from './clock.js';
 import { startDark } from './dark.js';
 import { framesOf, layOut } from './devices.js';
+import { drawAlong } from './finger.js';
 import { asHeld, makeScrollBar } from './hand-held.js';
 import { startLiveValues } from './live-values.js';
 import { sheetOf, swapSheet } from './look-sheet.js';
@@ -101,6 +102,7 @@ export function startWindow(root) {
     // Where a page stands is the window's to say, not what the browser remembers of it.
     doc.defaultView.history.scrollRestoration = 'manual';
     asHeld(doc, pane.device);
+    drawAlong(doc, pane.device);
     if (pane.top) doc.defaultView.scrollTo({ top: pane.top, behavior: 'instant' });
     delete pane.top;
     live.apply(doc);
@@ -364,7 +366,7 @@ export function startWindow(root) {
     /**
      * Brings a place into sight and marks it for a moment; a window that is held still only marks it.
      *
-     * @param place { page, part, element, isEverywhere, device, moment } of WindowPlace; null for no place of the window
+     * @param place { page, part, element, isEverywhere, device, moment, alike } of WindowPlace; null for no place of the window
      * @param own the page the step was left at, which will do for what shows on every page
      */
     async bring(place, own = null) {
@@ -381,7 +383,7 @@ export function startWindow(root) {
         tellPlace(false);
       }
       await idle();
-      if (!place) return;
+      if (!place || place.alike.includes(listed(first()))) return;
       const { page, part, element: number, isEverywhere } = place;
       const find = (doc) => (number === null ? doc.querySelector(`[data-part="${CSS.escape(part)}"]`) : doc.body.querySelectorAll('*')[number]);
       const doc = first().frame.contentDocument;

@@ -8,7 +8,7 @@
     required><span>{{ $offer->name }}<br>{{ $offer->words }}</span><b>@if ($offer->price === 0)<x-say :shop="$shop" k="free"/>@else{{ $shop->amount($offer->price) }}@endif</b></label>
   @endforeach
   </fieldset>
-  <button class="button"><x-say :shop="$shop" k="to.paying"/></button>
+  <button class="button {{ $shop->colors('checkout.button.scheme') }}" data-from="checkout.button.scheme"><x-say :shop="$shop" k="to.paying"/></button>
 </form>
 <p><a href="{{ $shop->address('/checkout') }}"><x-say :shop="$shop" k="back.details"/></a></p>
 </x-shop::checkout.layout>

@@ -14,6 +14,6 @@
   @if ($shop->countries() !== [])<div class="field"><label for="d-country">Country</label><select class="input" id="d-country" name="country"
     autocomplete="country">@foreach ($shop->countries() as $code => $name)<option value="{{ $code }}"
     @selected($code === ($details['country'] ?? $shop->visitor->country()))>{{ $name }}</option>@endforeach</select></div>@endif
-  <button class="button"><x-say :shop="$shop" k="to.delivery"/></button>
+  <button class="button {{ $shop->colors('checkout.button.scheme') }}" data-from="checkout.button.scheme"><x-say :shop="$shop" k="to.delivery"/></button>
 </form>
 </x-shop::checkout.layout>

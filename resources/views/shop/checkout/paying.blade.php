@@ -8,7 +8,7 @@
   <label class="choice"><input type="radio" name="outcome" value="{{ $key }}" @checked($key === $outcome)><span>{{ $words }}</span></label>
   @endforeach
   </fieldset>
-  <button class="button"><x-say :shop="$shop" k="pay"/></button>
+  <button class="button {{ $shop->colors('checkout.button.scheme') }}" data-from="checkout.button.scheme"><x-say :shop="$shop" k="pay"/></button>
 </form>
 <p><a href="{{ $shop->address('/checkout/delivery') }}"><x-say :shop="$shop" k="back.delivery"/></a></p>
 </x-shop::checkout.layout>

@@ -12,7 +12,7 @@
   </ul>
   <div class="sidecart-end">
     <dl class="totals"><dt><x-say :shop="$shop" k="goods"/></dt><dd>{{ $shop->amount($shop->visitor->totals()->goods) }}</dd></dl>
-    <a class="button" href="{{ $shop->address('/checkout') }}"><x-say :shop="$shop" k="checkout"/></a>
+    <a class="button {{ $shop->colors('sidecart.button.scheme') }}" href="{{ $shop->address('/checkout') }}" data-from="sidecart.button.scheme"><x-say :shop="$shop" k="checkout"/></a>
     <a class="quiet-button" href="{{ $shop->address('/cart') }}"><x-say :shop="$shop" k="cart"/></a>
   </div>
   @endif
