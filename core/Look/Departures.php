@@ -85,7 +85,8 @@ final readonly class Departures
         // What had the colors of what is around it has them again, and follows that from now on.
         $follows = array_filter(
             $this->wearers,
-            fn(Setting $s): bool => $s->accepts(self::AROUND) && self::wornAt($look, $theme, (string) self::around($s->path)) === $this->base,
+            fn(Setting $s): bool => $s->accepts(self::AROUND)
+                && self::wornAt($look, $theme, (string) self::around($s->path)) === $this->base,
         );
 
         return SchemeUses::without(

@@ -12,6 +12,7 @@ let paths;
 before(async () => {
   browser = await startBrowser();
   ({ page, paths, settings } = await openFull(browser));
+  await page.addInitScript(`window.readPage = ${readPage}`);
   settings = settings.filter((s) => !isOfTheBench(s.path));
 });
 after(async () => {
@@ -49,14 +50,15 @@ function viewsFor(path) {
   return likely ? [likely, ...VIEWS.filter((view) => view !== likely)] : VIEWS;
 }
 
-async function look(key, view) {
+async function look(key, view, isKept = false) {
   await page.setViewportSize({ width: view.width, height: view.height });
   await page.goto(`${BASE}/preview/1/now/shop/wrenfold${paths[key]}${view.open ?? ''}`);
   if (view.hover && (await page.locator(view.hover).count()) > 0) await page.locator(view.hover).first().hover();
   if (view.scroll) await page.evaluate((y) => scrollTo({ top: y, behavior: 'instant' }), view.scroll);
   await page.evaluate(() => document.fonts.ready);
   if (view.open || view.hover || view.scroll) await still(page);
-  return page.evaluate(readPage);
+  if (!isKept) return page.evaluate(readPage);
+  await page.evaluate(() => { window.before = window.readPage(); });
 }
 
 /** Where a setting shows, and where it does once something is opened, pointed at or focused: the views below do all of these. */
@@ -89,9 +91,13 @@ test('every setting of the catalog has its effect, where it is said to have it',
   const failures = [];
   let seen = 0;
   const byEdit = settings.filter((s) => !s.property || !s.applies);
-  // Colors, lengths and the like are custom properties: one page shows what each of them moves.
+  // Colors, lengths and the like are custom properties: one page shows what each of them moves, and those of a page are looked at together.
+  const styles = [];
   for (const setting of settings.filter((s) => s.property && s.applies)) {
     const where = await reported(setting.path);
+    styles.push({ setting, where, first: `${VIEWS.indexOf(viewsFor(setting.path)[0])} ${Object.keys(where.places)[0] ?? ''}` });
+  }
+  for (const { setting, where } of styles.sort((a, b) => a.first.localeCompare(b.first))) {
     const value = another(setting);
     const css = setting.css[value] ?? `${value}${setting.unit}`;
     if (where.why) {
@@ -160,37 +166,45 @@ async function wordsSeen(texts) {
   return shown;
 }
 
-let open = { name: '', snapshot: [] };
+let open = '';
 
 async function cssEffect(setting, css, places) {
   for (const view of viewsFor(setting.path)) {
     for (const key of Object.keys(places).slice(0, 3)) {
       const name = JSON.stringify([key, view]);
-      if (open.name !== name) open = { name, snapshot: await look(key, view) };
-      const before = open.snapshot;
+      if (open !== name) {
+        open = name;
+        // The page is compared with itself where it is: what all of it looks like is no small thing to send.
+        await look(key, view, true);
+      }
       await page.evaluate(([property, value]) => document.documentElement.style.setProperty(property, value), [setting.property, css]);
       await still(page);
-      const after = await page.evaluate(readPage);
-      await page.evaluate((property) => document.documentElement.style.removeProperty(property), setting.property);
-      const differing = (test) => after.flatMap((e, i) => (test(e, before[i]) ? [i] : []));
-      const painted = differing((a, b) => a.look !== b.look || a.size !== b.size);
-      // What only moved counts where nothing else did: the space between menu words.
-      const changed = painted.length > 0 ? painted : differing((a, b) => a.at !== b.at);
-      if (changed.length === 0) continue;
-      const missing = await page.evaluate(({ changed, resized, told }) => {
-        const all = [...document.body.querySelectorAll('*')];
-        const set = new Set(told.map((i) => all[i]));
-        const partOf = (e) => { let part = e; while (part.parentElement !== document.body) part = part.parentElement; return part; };
-        const parts = new Set([...set].filter(Boolean).map(partOf));
-        // Inside something reported (it inherits); and what only became larger or smaller may also stand around or beside it.
-        const isTold = (i) => { for (let e = all[i]; e; e = e.parentElement) if (set.has(e)) return true; return false; };
-        return changed.filter((i) => !isTold(i) && !(resized.includes(i) && parts.has(partOf(all[i])))).map((i) => all[i].outerHTML.slice(0, 80));
-      }, { changed, resized: changed.filter((i) => painted.length > 0 && after[i].look === before[i].look), told: places[key] });
-      if (missing.length > 0) return `changed on ${key}, but not reported: ${missing.slice(0, 3).join(' ')}`;
-      return null;
+      const { changed, missing } = await page.evaluate(compare, { property: setting.property, told: places[key] });
+      if (changed === 0) continue;
+      return missing.length > 0 ? `changed on ${key}, but not reported: ${missing.slice(0, 3).join(' ')}` : null;
     }
   }
   return 'nothing changed in Chromium';
+}
+
+/** In the page: how many of its elements changed with a property, and which of them nobody was told of. */
+function compare({ property, told }) {
+  const before = window.before;
+  const after = window.readPage();
+  document.documentElement.style.removeProperty(property);
+  const differing = (test) => after.flatMap((e, i) => (test(e, before[i]) ? [i] : []));
+  const painted = differing((a, b) => a.look !== b.look || a.size !== b.size);
+  // What only moved counts where nothing else did: the space between menu words.
+  const changed = painted.length > 0 ? painted : differing((a, b) => a.at !== b.at);
+  const resized = changed.filter((i) => painted.length > 0 && after[i].look === before[i].look);
+  const all = [...document.body.querySelectorAll('*')];
+  const set = new Set(told.map((i) => all[i]));
+  const partOf = (e) => { let part = e; while (part.parentElement !== document.body) part = part.parentElement; return part; };
+  const parts = new Set([...set].filter(Boolean).map(partOf));
+  // Inside something reported (it inherits); and what only became larger or smaller may also stand around or beside it.
+  const isTold = (i) => { for (let e = all[i]; e; e = e.parentElement) if (set.has(e)) return true; return false; };
+  const missing = changed.filter((i) => !isTold(i) && !(resized.includes(i) && parts.has(partOf(all[i])))).map((i) => all[i].outerHTML.slice(0, 80));
+  return { changed: changed.length, missing };
 }
 
 /** @param bases pages as they are without the change, read when they are first needed */
