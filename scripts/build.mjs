@@ -2,6 +2,7 @@
 import { spawnSync } from 'node:child_process';
 import { copyFile, mkdir, readFile, writeFile } from 'node:fs/promises';
 import { build } from 'esbuild';
+import fontverter from 'fontverter';
 
 // The merchant's fonts, two files each; Ikat's own two come from the same.
 const VARIABLE = ['fraunces', 'literata', 'lora', 'bitter', 'piazzolla', 'karla', 'asap', 'figtree', 'manrope', 'work-sans', 'nunito', 'jost', 'space-grotesk', 'caveat'];
@@ -19,7 +20,14 @@ const ICONS = [
 await mkdir('public/build', { recursive: true });
 await mkdir('public/fonts', { recursive: true });
 
-await Promise.all(Object.entries(FONTS).map(([name, from]) => copyFile(`node_modules/${from}`, `public/fonts/${name}`)));
+await mkdir('build/fonts', { recursive: true });
+
+await Promise.all(Object.entries(FONTS).map(async ([name, from]) => {
+  const packed = await readFile(`node_modules/${from}`);
+  await writeFile(`public/fonts/${name}`, packed);
+  // PHP does not unpack what browsers do: what it measures with lies beside it, unpacked.
+  await writeFile(`build/fonts/${name.replace(/woff2$/, 'ttf')}`, await fontverter.convert(packed, 'truetype'));
+}));
 
 const symbols = await Promise.all(ICONS.map(async (name) => {
   const svg = await readFile(`node_modules/lucide-static/icons/${name}.svg`, 'utf8');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Fonts\FontFiles;
 use App\Http\TypedRequest;
 use App\Inspection\Inspector;
 use App\Looks\DraftFiles;
@@ -47,6 +48,7 @@ final class IkatServiceProvider extends ServiceProvider
             ThemeShelf::class,
             fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes'), $this->app->make(CurrentStore::class)),
         );
+        $this->app->singleton(FontFiles::class, static fn(): FontFiles => new FontFiles(base_path('build/fonts')));
         $this->app->singleton(StorefrontCatalog::class, static fn(): StorefrontCatalog => new StorefrontCatalog());
         $this->app->scoped(Steps::class, fn(): Steps => new Steps(array_map($this->app->make(...), StepList::ALL)));
         $this->app->scoped(Trials::class);

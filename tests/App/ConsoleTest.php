@@ -44,6 +44,9 @@ final class ConsoleTest extends AppTestCase
             ['look:reach', ['setting' => 'no.such']],
             ['look:resolve', ['--look' => '999']],
             ['font:fallback', ['font' => 'none']],
+            ['type:measure', ['--text' => 'x', '--font' => 'none']],
+            ['type:measure', ['--text' => 'x', '--size' => 'large']],
+            ['type:scale', ['--base' => '400', '--ratio' => '1.2']],
             ['season:at', ['time' => 'soon']],
         ] as [$command, $arguments]) {
             [$code, $answer] = $this->ask($command, $arguments);
@@ -64,6 +67,24 @@ final class ConsoleTest extends AppTestCase
         self::assertStringContainsString('nope', json_decode($lines[1], true)['error']);
         self::assertStringContainsString('tab', json_decode($lines[2], true)['error']);
         self::assertArrayHasKey('ratio', json_decode($lines[3], true));
+    }
+
+    public function testTextIsMeasured(): void
+    {
+        [, $one] = $this->ask('type:measure', ['--text' => 'Light for the long evenings', '--font' => 'gloock', '--size' => '32']);
+        self::assertArrayNotHasKey('lines', $one);
+        [, $two] = $this->ask(
+            'type:measure',
+            ['value' => 'Light for the long evenings', '--font' => 'gloock', '--size' => '32', '--width' => '300'],
+        );
+        self::assertSame(['Light for the long', 'evenings'], array_column($two['lines'], 'text'));
+        self::assertGreaterThan($two['width'], $one['width']);
+        self::assertSame(2 * $one['height'], $two['height']);
+        [, $answer] = $this->ask('type:measure', ['--text' => 'Свет']);
+        self::assertSame(['С', 'в', 'е', 'т'], $answer['missing']);
+        [, $scale] = $this->ask('type:scale', ['--base' => '16', '--ratio' => '1.26']);
+        self::assertSame([16.0, 25.4], [(float) $scale['sizes'][1]['desktop'], $scale['sizes'][3]['desktop']]);
+        self::assertStringStartsWith('clamp(', $scale['sizes'][3]['clamp']);
     }
 
     public function testALookAnswersForItself(): void
