@@ -1,6 +1,6 @@
 # ./ikat bench: measured against something else in the same run, so that the ratio means something on any machine.
 
-BENCH_PARTS=(color look logo server paint follow lighthouse)
+BENCH_PARTS=(color look logo type server paint follow lighthouse)
 
 run_bench() {
   local parts=("$@") part
@@ -20,6 +20,7 @@ run_bench() {
       color) php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M benchmarks/color.php ;;
       look) php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M benchmarks/look.php ;;
       logo) php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M benchmarks/logo.php ;;
+      type) php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M benchmarks/type.php ;;
       server) node benchmarks/server.mjs ;;
       paint) node benchmarks/paint.mjs ;;
       follow) node benchmarks/follow.mjs ;;

@@ -10,12 +10,16 @@ use Ikat\Core\Type\Typeface;
 use Ikat\Core\Type\UnicodeRange;
 use Ikat\Core\Type\UnknownFont;
 use Ikat\Core\Type\UnreadableFont;
+use Illuminate\Support\Facades\Cache;
 
 /** The font families that ship with Ikat, as they are measured with: each file is read once in a process. */
 final class FontFiles
 {
     /** @var array<string, Typeface> by key */
     private array $faces = [];
+
+    /** @var array<string, array<int, true>> by key */
+    private array $characters = [];
 
     public function __construct(private readonly string $folder) {}
 
@@ -28,11 +32,28 @@ final class FontFiles
         return $this->faces[$key] ??= $this->read(FontShelf::get($key)->key);
     }
 
+    /**
+     * The characters of a family by code point, kept: an edit asks for them, and reads no font for that.
+     *
+     * @return array<int, true>
+     *
+     * @throws UnknownFont
+     * @throws UnreadableFont
+     */
+    public function characters(string $key): array
+    {
+        return $this->characters[$key] ??= Cache::rememberForever(
+            sprintf('font-characters %s %d', FontShelf::get($key)->key, (int) @filemtime($this->file($key, 'latin'))),
+            fn(): array => $this->face($key)->characters(),
+        );
+    }
+
     private function read(string $key): Typeface
     {
         $fonts = [];
         foreach (FontShelf::RANGES as $part => $range) {
-            $bytes = is_file($file = "$this->folder/$key-$part.ttf") ? file_get_contents($file) : false;
+            $file = $this->file($key, $part);
+            $bytes = is_file($file) ? file_get_contents($file) : false;
             if ($bytes === false) {
                 throw UnreadableFont::because("its file “{$key}-{$part}.ttf” is missing; run ./ikat start, which unpacks it");
             }
@@ -40,5 +61,10 @@ final class FontFiles
         }
 
         return new Typeface($fonts);
+    }
+
+    private function file(string $key, string $part): string
+    {
+        return "$this->folder/$key-$part.ttf";
     }
 }

@@ -5,20 +5,25 @@ declare(strict_types=1);
 namespace App\Inspection;
 
 use App\Files\WholeFile;
+use App\Fonts\FontFiles;
 use App\Looks\LookReader;
 use App\Models\Look;
 use App\Models\Storefront;
 use App\Pictures\PictureShelf;
+use App\Storefront\Money;
 use App\Storefront\SampleCart;
 use App\Storefront\SamplePages;
 use App\Storefront\ShopContext;
 use App\Storefront\Visitor;
 use App\Storeroom\StoreReader;
+use App\Storeroom\StoreWords;
 use Ikat\Core\Check\BaseState;
 use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\FontCoverage;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\LogoMeasures;
+use Ikat\Core\Check\ShopWords;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\HeaderBackdrop;
@@ -31,6 +36,7 @@ use Ikat\Core\Reach\PlaceMap;
 use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Reach\StyleRule;
 use Ikat\Core\Reach\Stylesheet;
+use Ikat\Core\Type\WordsInUse;
 
 /**
  * Reach and findings of a look.
@@ -40,6 +46,9 @@ use Ikat\Core\Reach\Stylesheet;
  */
 final class Inspector
 {
+    /** Cents of a price with all that a price is written with. */
+    private const A_PRICE = 123_450;
+
     /** Raised when the index's own form changes. */
     private const FORM = 14;
 
@@ -61,6 +70,8 @@ final class Inspector
         private readonly StoreReader $store,
         private readonly PictureShelf $pictures,
         private readonly LogoInspector $logos,
+        private readonly StoreWords $words,
+        private readonly FontFiles $fonts,
     ) {}
 
     /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
@@ -79,6 +90,12 @@ final class Inspector
                 $this->shop($look->storefront, $i->look)->iconSpec(),
             ),
             HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
+            ShopWords::class => fn(Inspection $i): ShopWords => new ShopWords(
+                ShopWords::ofLook($i->look)
+                    ->and($this->words->of($look->storefront->store))
+                    ->and(WordsInUse::in([[['price', 'body'], Money::exact(self::A_PRICE, $look->storefront->store->currency)]])),
+            ),
+            FontCoverage::class => fn(): FontCoverage => new FontCoverage($this->fonts->characters(...)),
             BaseState::class => static fn(): BaseState => new BaseState($at->missing()),
         ]);
     }

@@ -34,6 +34,27 @@ final class Typeface
         return $this->known[$code];
     }
 
+    /** @return array<int, true> all characters it has, by code point */
+    public function characters(): array
+    {
+        $all = [];
+        foreach ($this->fonts as [$font, $range]) {
+            foreach (array_keys($font->characters) as $code) {
+                if ($range === null || $range->has($code)) {
+                    $all[$code] = true;
+                }
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return non-empty-list<OpenTypeFont> */
+    public function fonts(): array
+    {
+        return array_column($this->fonts, 0);
+    }
+
     /** The font whose heights a line has. */
     public function first(): OpenTypeFont
     {

@@ -10,8 +10,8 @@ use PHPUnit\Framework\TestCase;
 final class FolderOrderTest extends TestCase
 {
     private const ORDER = [
-        'Stopgap', 'Models', 'Database', 'Files', 'Http', 'Access', 'Pictures', 'Tasks', 'Looks', 'Storeroom', 'Storefront', 'Inspection',
-        'Publishing', 'Demo', 'Workbench', 'Errors', 'Console', 'Providers',
+        'Stopgap', 'Models', 'Database', 'Files', 'Http', 'Access', 'Fonts', 'Pictures', 'Tasks', 'Looks', 'Storeroom', 'Storefront',
+        'Inspection', 'Publishing', 'Demo', 'Workbench', 'Errors', 'Console', 'Providers',
     ];
 
     /** Folders of the workbench: the shell knows no step, and no step knows another. */

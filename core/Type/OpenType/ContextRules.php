@@ -39,6 +39,24 @@ final readonly class ContextRules implements Rules
         return $this->rules;
     }
 
+    public function minds(int $glyph): bool
+    {
+        if (isset($this->rules[$glyph])) {
+            return true;
+        }
+        foreach ($this->rules as $rules) {
+            foreach ($rules as [$before, $these, $after]) {
+                foreach ([...$before, ...$these, ...$after] as $test) {
+                    if ($test->holds($glyph)) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
     public function applyAt(GlyphRun $run, int $i, Lookup $lookup, Substitutions $all, int $depth): ?int
     {
         foreach ($this->rules[$run->glyphs[$i]] ?? [] as [$before, $these, $after, $actions]) {

@@ -17,6 +17,12 @@ final class FontInstance
 
     private const MARK = 3;
 
+    /** The character between words. */
+    private const SPACE = 0x20;
+
+    /** OpenType tags of the scripts that are told apart. */
+    public const SCRIPTS = ['Latin' => 'latn', 'Greek' => 'grek', 'Cyrillic' => 'cyrl'];
+
     /** @var array<int, float> glyph => font units, as far as they were asked for */
     private array $advances = [];
 
@@ -81,6 +87,29 @@ final class FontInstance
         }
 
         return $glyphs;
+    }
+
+    /** Whether a space changes nothing of what stands beside it, and nothing changes it. @throws UnreadableFont */
+    public function setsWordsApart(): bool
+    {
+        $space = $this->font->characters[self::SPACE] ?? null;
+        if ($space === null) {
+            return true;
+        }
+        foreach (self::SCRIPTS as $script) {
+            if ($this->substitutions?->minds($space, [$script], self::UNASKED) === true) {
+                return false;
+            }
+        }
+        foreach (array_unique($this->font->characters) as $glyph) {
+            foreach (self::SCRIPTS as $script) {
+                if ($this->moved([$space, $glyph, $space], [$script]) !== []) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     private function advance(int $glyph): float

@@ -31,6 +31,22 @@ final readonly class LigatureRules implements Rules
         return $this->ligatures;
     }
 
+    public function minds(int $glyph): bool
+    {
+        if (isset($this->ligatures[$glyph])) {
+            return true;
+        }
+        foreach ($this->ligatures as $ligatures) {
+            foreach ($ligatures as [$following]) {
+                if (in_array($glyph, $following, true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     public function applyAt(GlyphRun $run, int $i, Lookup $lookup, Substitutions $all, int $depth): ?int
     {
         foreach ($this->ligatures[$run->glyphs[$i]] ?? [] as [$following, $ligature]) {

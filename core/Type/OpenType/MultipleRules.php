@@ -27,6 +27,11 @@ final readonly class MultipleRules implements Rules
         return $this->glyphs;
     }
 
+    public function minds(int $glyph): bool
+    {
+        return isset($this->glyphs[$glyph]);
+    }
+
     public function applyAt(GlyphRun $run, int $i, Lookup $lookup, Substitutions $all, int $depth): ?int
     {
         $to = $this->glyphs[$run->glyphs[$i]] ?? [];

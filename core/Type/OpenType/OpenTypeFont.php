@@ -18,6 +18,8 @@ final class OpenTypeFont
     /** @var array<string, FontInstance> at places it was asked for */
     private array $instances = [];
 
+    private ?bool $isApart = null;
+
     /**
      * @param int $unitsPerEm of all that follows
      * @param int $ascent above the baseline, of a line without more space
@@ -82,6 +84,12 @@ final class OpenTypeFont
         $place = $this->axes->normalized($wanted);
 
         return $this->instances[implode(' ', $place)] ??= new FontInstance($this, $this->file, $place);
+    }
+
+    /** Whether words may be set one by one: a space changes nothing of what stands beside it. @throws UnreadableFont */
+    public function setsWordsApart(): bool
+    {
+        return $this->isApart ??= $this->at([])->setsWordsApart();
     }
 
     /** @return array{ascent: int, descent: int, lineGap: int} as browsers take them */

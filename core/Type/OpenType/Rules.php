@@ -12,6 +12,9 @@ interface Rules
     /** @return array<int, mixed> by the glyphs that it says something of */
     public function begins(): array;
 
+    /** Whether it says something of a glyph, or of others where that stands beside them. */
+    public function minds(int $glyph): bool;
+
     /**
      * Does what is said of the glyph at a place, as far as it holds there.
      *

@@ -95,6 +95,27 @@ final class Substitutions
         return null;
     }
 
+    /**
+     * Whether any of these features depends on a glyph.
+     *
+     * @param list<string> $scripts
+     * @param list<string> $features
+     *
+     * @throws UnreadableFont
+     */
+    public function minds(int $glyph, array $scripts, array $features): bool
+    {
+        foreach ($this->layout->lookupsOf($scripts, $features) as $number) {
+            foreach ($this->rules($number) as $rules) {
+                if ($rules->minds($glyph)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<Rules> of each table of a lookup */
     private function rules(int $number): array
     {

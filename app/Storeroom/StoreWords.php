@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storeroom;
+
+use App\Models\Category;
+use App\Models\MenuEntry;
+use App\Models\Page;
+use App\Models\Product;
+use App\Models\Store;
+use Ikat\Core\Type\WordsInUse;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * The words of a store's goods, menus and pages, as far as they are made of other characters than the plain ones every font has.
+ *
+ * They are read once for a state of the goods, however many looks are inspected, and only those rows that have such characters.
+ */
+final class StoreWords
+{
+    /** Any character that not every font has, as it is or as JSON escapes it. */
+    private const UNUSUAL = '[^\\x00-\\x7F]|\\\\u[0-9a-f]{4}';
+
+    /** Seconds that what was found is kept: until goods have an editor, whose edits forget it. */
+    private const SECONDS = 3600;
+
+    public function of(Store $store): WordsInUse
+    {
+        $state = Product::query()->toBase()->selectRaw('count(*) as number, max(id) as last')->first();
+
+        return WordsInUse::kept(Cache::remember(
+            sprintf('store-words %d %d %d', $store->id, $state->number ?? 0, $state->last ?? 0),
+            self::SECONDS,
+            fn(): array => WordsInUse::in($this->texts())->characters,
+        ));
+    }
+
+    /** @return \Generator<array{list<string>, string}> */
+    private function texts(): \Generator
+    {
+        $unusual = static fn(string ...$columns): \Closure => static function (Builder $query) use ($columns): void {
+            foreach ($columns as $column) {
+                $query->orWhere($column, 'regexp', self::UNUSUAL);
+            }
+        };
+        $products = Product::query()->where($unusual('name', 'note', 'words', 'label', 'facts'))->toBase();
+        foreach ($products->select(['name', 'note', 'words', 'label', 'facts'])->cursor() as $product) {
+            $facts = json_decode((string) $product->facts, true, 8);
+            yield [['heading', 'body'], $product->name];
+            yield [['body'], strip_tags("$product->note $product->words $product->label ").json_encode($facts, JSON_UNESCAPED_UNICODE)];
+        }
+        foreach (Category::query()->where($unusual('name'))->toBase()->pluck('name') as $name) {
+            yield [['heading', 'body'], $name];
+        }
+        foreach (MenuEntry::query()->where($unusual('label'))->toBase()->pluck('label') as $label) {
+            yield [['menu', 'body'], $label];
+        }
+        foreach (Page::query()->where($unusual('title', 'body'))->toBase()->get(['title', 'body']) as $page) {
+            yield [['heading', 'body'], $page->title];
+            yield [['body'], html_entity_decode(strip_tags($page->body))];
+        }
+    }
+}

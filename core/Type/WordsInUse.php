@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Type;
+
+/** Which characters the words of a shop are made of, voice by voice, with some of the words each stands in. */
+final readonly class WordsInUse
+{
+    /** Voices of a look's type. */
+    public const VOICES = ['heading', 'body', 'menu', 'button', 'price'];
+
+    /** Texts that are named for a character. */
+    private const EXAMPLES = 3;
+
+    /** What is no letter of a text font's: pictures of one character, which come with the device, and what is never seen. */
+    private const LEFT_OUT = '/\p{Extended_Pictographic}|\p{C}|\p{Z}|\x{FE0F}|[\x{1F1E6}-\x{1F1FF}]/u';
+
+    /** @param array<string, array<string, list<string>>> $characters voice => character => texts it stands in */
+    private function __construct(public array $characters) {}
+
+    /** @param iterable<array{list<string>, string}> $texts each with the voices it is set in */
+    public static function in(iterable $texts): self
+    {
+        $characters = array_fill_keys(self::VOICES, []);
+        foreach ($texts as [$voices, $text]) {
+            // Most texts are of plain characters alone, and those every font has.
+            if (preg_match('/[^\x00-\x7F]/', $text) !== 1) {
+                continue;
+            }
+            foreach (array_unique(mb_str_split(mb_scrub($text))) as $character) {
+                if (strlen($character) === 1 || preg_match(self::LEFT_OUT, $character) === 1) {
+                    continue;
+                }
+                foreach ($voices as $voice) {
+                    if (count($characters[$voice][$character] ?? []) < self::EXAMPLES) {
+                        $characters[$voice][$character][] = self::around($text, $character);
+                    }
+                }
+            }
+        }
+
+        return new self($characters);
+    }
+
+    /** @param array<string, array<string, list<string>>> $characters as they were once found */
+    public static function kept(array $characters): self
+    {
+        return new self($characters);
+    }
+
+    public function and(self $other): self
+    {
+        $all = $this->characters;
+        foreach ($other->characters as $voice => $characters) {
+            foreach ($characters as $character => $texts) {
+                $all[$voice][$character] = array_slice(array_unique([...$all[$voice][$character] ?? [], ...$texts]), 0, self::EXAMPLES);
+            }
+        }
+
+        return new self($all);
+    }
+
+    /** The word a character stands in, with its neighbors where it is short. */
+    private static function around(string $text, string $character): string
+    {
+        preg_match('/(?:\S+ )?\S*'.preg_quote($character, '/').'\S*(?: \S+)?/u', mb_scrub($text), $m);
+
+        return mb_substr($m[0] ?? $character, 0, 40);
+    }
+}

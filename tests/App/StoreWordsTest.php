@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Inspection\Inspector;
+use App\Models\MenuEntry;
+use App\Models\Product;
+use App\Storeroom\StoreWords;
+use Ikat\Core\Check\Finding;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** The letters of a shop's goods, looked up in the fonts they are set in. */
+final class StoreWordsTest extends AppTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Cache::flush();
+    }
+
+    /** @return array<string, Finding> by key */
+    private function letters(): array
+    {
+        $found = array_filter(
+            app(Inspector::class)->findings($this->look()->load('storefront.store')),
+            static fn(Finding $f): bool => str_starts_with($f->key(), 'letters:'),
+        );
+
+        return array_combine(array_map(static fn(Finding $f): string => $f->key(), $found), $found);
+    }
+
+    public function testTheDemosFontsHaveAllLettersOfItsGoods(): void
+    {
+        self::assertSame([], $this->letters());
+    }
+
+    public function testALetterThatAFontLacksIsToldWithTheProductItStandsIn(): void
+    {
+        Product::query()->orderBy('id')->firstOrFail()->update(['name' => 'Фонарь over the river']);
+        MenuEntry::query()->orderBy('id')->firstOrFail()->update(['label' => 'Žluté lucerny']);
+        Cache::flush();
+        $found = $this->letters();
+        self::assertSame(['letters:gloock', 'letters:karla'], array_keys($found));
+        $words = $found['letters:gloock']->inWords(app(Inspector::class)->inspect($this->look()->load('storefront.store')));
+        self::assertStringContainsString('Ф (in “Фонарь over”)', $words);
+        // The step tells it, and leads to the font that is set.
+        $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/fonts")
+            ->assertOk()
+            ->assertSee('Gloock has no Ф', false)
+            ->assertSee('type.heading.family', false);
+    }
+
+    public function testGoodsAreReadOnceAndOnlyThoseWithSuchLetters(): void
+    {
+        Product::query()->orderBy('id')->firstOrFail()->update(['name' => 'Papier plié']);
+        $store = $this->look()->load('storefront.store')->storefront->store;
+        $asked = static function () use ($store): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            app(StoreWords::class)->of($store);
+
+            return count(DB::getQueryLog());
+        };
+        self::assertSame(5, $asked());
+        self::assertSame(1, $asked(), 'what was found is kept for a state of the goods');
+        self::assertSame(['é' => ['Papier plié']], app(StoreWords::class)->of($store)->characters['heading']);
+    }
+}
