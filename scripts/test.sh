@@ -105,6 +105,7 @@ lane() (
   # a file that is named often has a race in it, or the product has.
   while file=$(next_in "$queue"); do
     node --test --test-reporter=spec "$file" && continue
+    grep -hE 'ERROR|CRITICAL' "$TEST_STORE"/logs/ikat-*.log 2>/dev/null | cut -c1-400 | tail -5
     say "Once more, on a fresh store: $file"
     end_tests
     lane_store

@@ -195,11 +195,14 @@ test('any point of the journal is looked at beside now, named, found, compared, 
   assert.equal(await page.locator('.flag').count(), 1, 'the name stays');
 
   // Found by its words; a group is opened by key.
+  const listed = () => page.evaluate(() => JSON.parse(document.querySelector('[data-journal]').dataset.thread).map(([sequence]) => sequence));
+  const all = (await listed()).length;
   await page.locator('#journal-search').fill('header: color');
-  await page.waitForFunction(() => /^1 of /.test(document.querySelector('#sheet header, #sheet p').textContent));
+  await page.waitForFunction((n) => JSON.parse(document.querySelector('[data-journal]').dataset.thread).length < n, all);
   await settled(page);
-  assert.equal(await page.locator('.journal .group').count(), 1);
-  await page.locator('.journal .group').focus();
+  const found = await listed();
+  assert.ok(found.includes(begin + 1) && !found.includes(begin + 2), `${found}`);
+  await page.locator('.journal .group').last().focus();
   await page.keyboard.press('Enter');
   await page.waitForFunction((n) => new URL(location.href).searchParams.get('open_point') === String(n), begin + 1);
   await settled(page);
@@ -210,6 +213,32 @@ test('any point of the journal is looked at beside now, named, found, compared, 
   await open('publish');
   for (let i = 0; i < 2; i += 1) await undo(page);
   assert.deepEqual(page.troubles, []);
+});
+
+test('points are gone through as they came about, also where two people work in the same hour', async () => {
+  const second = await openPage(browser);
+  await signIn(second, 'tobias');
+  await open('publish');
+  const begin = Number(await page.locator('#state [name=seen]').inputValue());
+  await change(page, { 'header.scheme': 'night' });
+  await change(second, { 'footer.scheme': 'kiln' });
+  await change(page, { 'header.scheme': 'kiln' });
+  await open('publish');
+  const seen = [];
+  for (let n = begin + 2; n >= begin; n -= 1) {
+    await page.locator('[data-point-knot]').focus();
+    await page.keyboard.press('ArrowLeft');
+    await page.waitForFunction((edit) => document.querySelector('#t-point')?.textContent.startsWith(`Looking at edit ${edit}`), n);
+    seen.push(n);
+    await settled(page);
+  }
+  assert.deepEqual(seen, [begin + 2, begin + 1, begin]);
+  await page.getByRole('link', { name: 'Back to now' }).click();
+  await page.waitForFunction(() => document.querySelectorAll('.pane').length === 1);
+  await undo(page);
+  await undo(second);
+  await undo(page);
+  await second.context().close();
 });
 
 test('who only looks may look at every point, and changes nothing', async () => {

@@ -11,11 +11,11 @@ export function startJournal(shopWindow) {
   let timer = null;
 
   const drawing = () => document.querySelector('[data-journal]');
-  /** Points on the thread, from left to right: each line's, and now. */
+  /** Points on the thread, one after another as they came about; what two people did in the same hour does not stand in that order. */
   function points() {
     const thread = JSON.parse(drawing().dataset.thread);
     const head = Number(drawing().dataset.head);
-    return thread.map(([sequence, x, words]) => ({ sequence, x, words: sequence === head ? 'now' : `edit ${sequence}, ${words}` }));
+    return thread.map(([sequence, x, words]) => ({ sequence, x, words: sequence === head ? 'now' : `edit ${sequence}, ${words}` })).sort((a, b) => a.sequence - b.sequence);
   }
 
   function place(knot, point) {
