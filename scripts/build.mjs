@@ -1,15 +1,17 @@
 // Builds what the browser needs into public/: styles, scripts, icons, fonts. Nothing is loaded from elsewhere.
 import { spawnSync } from 'node:child_process';
+import { existsSync } from 'node:fs';
 import { copyFile, mkdir, readFile, writeFile } from 'node:fs/promises';
 import { build } from 'esbuild';
 import fontverter from 'fontverter';
 
-// The merchant's fonts, two files each; Ikat's own two come from the same.
+// The merchant's fonts, a file for each writing system they have; Ikat's own two come from the same.
 const VARIABLE = ['fraunces', 'literata', 'lora', 'bitter', 'piazzolla', 'karla', 'asap', 'figtree', 'manrope', 'work-sans', 'nunito', 'jost', 'space-grotesk', 'caveat'];
-const FONTS = Object.fromEntries(['latin', 'latin-ext'].flatMap((part) => [
-  [`gloock-${part}.woff2`, `@fontsource/gloock/files/gloock-${part}-400-normal.woff2`],
-  ...VARIABLE.map((family) => [`${family}-${part}.woff2`, `@fontsource-variable/${family}/files/${family}-${part}-wght-normal.woff2`]),
-]));
+const PARTS = ['latin', 'latin-ext', 'vietnamese', 'greek', 'greek-ext', 'cyrillic', 'cyrillic-ext'];
+const FONTS = Object.fromEntries([
+  ...['latin', 'latin-ext'].map((part) => [`gloock-${part}.woff2`, `@fontsource/gloock/files/gloock-${part}-400-normal.woff2`]),
+  ...VARIABLE.flatMap((family) => PARTS.map((part) => [`${family}-${part}.woff2`, `@fontsource-variable/${family}/files/${family}-${part}-wght-normal.woff2`])),
+].filter(([, from]) => existsSync(`node_modules/${from}`)));
 
 const ICONS = [
   'menu', 'search', 'shopping-bag', 'x', 'undo-2', 'redo-2', 'smartphone', 'tablet', 'monitor', 'rotate-cw', 'columns-3',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fonts;
 
+use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontShelf;
 use Ikat\Core\Type\OpenType\OpenTypeFont;
 use Ikat\Core\Type\Typeface;
@@ -29,7 +30,7 @@ final class FontFiles
      */
     public function face(string $key): Typeface
     {
-        return $this->faces[$key] ??= $this->read(FontShelf::get($key)->key);
+        return $this->faces[$key] ??= $this->read(FontShelf::get($key));
     }
 
     /**
@@ -48,16 +49,16 @@ final class FontFiles
         );
     }
 
-    private function read(string $key): Typeface
+    private function read(FontFamily $family): Typeface
     {
         $fonts = [];
-        foreach (FontShelf::RANGES as $part => $range) {
-            $file = $this->file($key, $part);
+        foreach ($family->parts as $part) {
+            $file = $this->file($family->key, $part);
             $bytes = is_file($file) ? file_get_contents($file) : false;
             if ($bytes === false) {
-                throw UnreadableFont::because("its file “{$key}-{$part}.ttf” is missing; run ./ikat start, which unpacks it");
+                throw UnreadableFont::because("its file “{$family->key}-{$part}.ttf” is missing; run ./ikat start, which unpacks it");
             }
-            $fonts[] = [OpenTypeFont::of($bytes), UnicodeRange::of($range)];
+            $fonts[] = [OpenTypeFont::of($bytes), UnicodeRange::of(FontShelf::RANGES[$part])];
         }
 
         return new Typeface($fonts);

@@ -41,10 +41,7 @@ final class MissingLetters implements Check
                 Severity::ShouldFix,
                 StepKey::FONTS,
                 "type.$voices[0].family",
-                sprintf('%s has no %s', FontShelf::get((string) $family)->name, self::named(array_map(
-                    static fn(string $c): string => "{$c} (in “{$texts[$c][0]}”)",
-                    $missing,
-                ))),
+                sprintf('%s has no %s', FontShelf::get((string) $family)->name, self::inTheirWords($missing, $texts)),
                 $have === []
                     ? 'No family of the shelf has all of your shop’s letters. Choose one that has those of most words.'
                     : sprintf('%s: each has all of your shop’s letters.', self::named(array_map(
@@ -53,6 +50,26 @@ final class MissingLetters implements Check
                     ))),
             );
         }
+    }
+
+    /**
+     * "Ф, о (in “Фонарь”), χ (in “χάρτινο”)": letters of the same words together.
+     *
+     * @param list<string> $missing
+     * @param array<string, list<string>> $texts character => texts it stands in
+     */
+    private static function inTheirWords(array $missing, array $texts): string
+    {
+        $together = [];
+        foreach ($missing as $character) {
+            $together[$texts[$character][0]][] = $character;
+        }
+
+        return self::named(array_map(
+            static fn(string $text, array $characters): string => self::named($characters)." (in “{$text}”)",
+            array_map(strval(...), array_keys($together)),
+            array_values($together),
+        ));
     }
 
     /** @param list<string> $all */

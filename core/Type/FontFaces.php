@@ -18,13 +18,14 @@ final class FontFaces
         $css = '';
         foreach ($keys as $key) {
             $family = FontShelf::get($key);
-            foreach (FontShelf::RANGES as $part => $range) {
+            // Of two faces for a character browsers take the one that comes last (CSS Fonts 4, section 4.5.1).
+            foreach (array_reverse($family->parts) as $part) {
                 $css .= sprintf(
                     '@font-face{font-family:"%s";font-weight:%s;font-display:optional;src:url("%s") format("woff2");unicode-range:%s}',
                     $family->name,
                     $family->hasWeights() ? "$family->lightest $family->heaviest" : (string) $family->lightest,
                     self::address($key, $part),
-                    $range,
+                    FontShelf::RANGES[$part],
                 )."\n";
             }
             foreach (array_keys($family->averageWidths) as $weight) {

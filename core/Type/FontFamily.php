@@ -15,6 +15,7 @@ final readonly class FontFamily
      * @param int $unitsPerEm of the measures that follow, OpenType head, hhea and OS/2 tables
      * @param int $descent negative, below the baseline
      * @param non-empty-array<int, int> $averageWidths weight => of lowercase letters as they occur in running text
+     * @param non-empty-list<string> $parts keys of FontShelf::RANGES that it has a file for
      */
     public function __construct(
         public string $key,
@@ -28,6 +29,7 @@ final readonly class FontFamily
         public int $descent,
         public int $lineGap,
         public array $averageWidths,
+        public array $parts,
     ) {}
 
     /** The weight nearest to one that its widths are known of. */

@@ -11,12 +11,18 @@ namespace Ikat\Core\Type;
  */
 final class FontShelf
 {
-    /** The characters in the two files of each family, as the font packages cut them. */
+    /** The characters in each file of a family, as the font packages cut them; of two that have a character the first is taken. */
     public const RANGES = [
         'latin' => 'U+0000-00FF,U+0131,U+0152-0153,U+02BB-02BC,U+02C6,U+02DA,U+02DC,U+0304,U+0308,U+0329,'
             .'U+2000-206F,U+20AC,U+2122,U+2191,U+2193,U+2212,U+2215,U+FEFF,U+FFFD',
-        'latin-ext' => 'U+0100-02BA,U+02BD-02C5,U+02C7-02CC,U+02CE-02D7,U+02DD-02FF,U+1D00-1DBF,U+1E00-1E9F,'
+        'latin-ext' => 'U+0100-02BA,U+02BD-02C5,U+02C7-02CC,U+02CE-02D7,U+02DD-02FF,U+0304,U+0308,U+0329,U+1D00-1DBF,U+1E00-1E9F,'
             .'U+1EF2-1EFF,U+2020,U+20A0-20AB,U+20AD-20C0,U+2113,U+2C60-2C7F,U+A720-A7FF',
+        'vietnamese' => 'U+0102-0103,U+0110-0111,U+0128-0129,U+0168-0169,U+01A0-01A1,U+01AF-01B0,U+0300-0301,U+0303-0304,'
+            .'U+0308-0309,U+0323,U+0329,U+1EA0-1EF9,U+20AB',
+        'greek' => 'U+0370-0377,U+037A-037F,U+0384-038A,U+038C,U+038E-03A1,U+03A3-03FF',
+        'greek-ext' => 'U+1F00-1FFF',
+        'cyrillic' => 'U+0301,U+0400-045F,U+0490-0491,U+04B0-04B1,U+2116',
+        'cyrillic-ext' => 'U+0460-052F,U+1C80-1C8A,U+20B4,U+2DE0-2DFF,U+A640-A69F,U+FE2E-FE2F',
     ];
 
     /** key => [name, label, kind, lightest, heaviest, units per em, ascent, descent, line gap] */
@@ -36,6 +42,22 @@ final class FontShelf
         'jost' => ['Jost', 'Jost, a geometric sans', FontKind::Sans, 100, 900, 1000, 1070, -375, 0],
         'space-grotesk' => ['Space Grotesk', 'Space Grotesk, a technical sans', FontKind::Sans, 300, 700, 1000, 984, -292, 0],
         'caveat' => ['Caveat', 'Caveat, a quick hand', FontKind::Hand, 400, 700, 1000, 960, -300, 0],
+    ];
+
+    /** key => what it has besides Latin: in files of their own, which a browser only fetches for words that have them */
+    private const BESIDES = [
+        'fraunces' => ['vietnamese'],
+        'literata' => ['vietnamese', 'greek', 'greek-ext', 'cyrillic', 'cyrillic-ext'],
+        'lora' => ['vietnamese', 'cyrillic', 'cyrillic-ext'],
+        'bitter' => ['vietnamese', 'cyrillic', 'cyrillic-ext'],
+        'piazzolla' => ['vietnamese', 'greek', 'greek-ext', 'cyrillic', 'cyrillic-ext'],
+        'asap' => ['vietnamese'],
+        'manrope' => ['vietnamese', 'greek', 'cyrillic', 'cyrillic-ext'],
+        'work-sans' => ['vietnamese'],
+        'nunito' => ['vietnamese', 'cyrillic', 'cyrillic-ext'],
+        'jost' => ['cyrillic'],
+        'space-grotesk' => ['vietnamese'],
+        'caveat' => ['cyrillic', 'cyrillic-ext'],
     ];
 
     /** key => weight => average width of lowercase letters, for the weights a look can ask for; the heavier, the wider */
@@ -66,7 +88,10 @@ final class FontShelf
         return $all ??= array_combine(
             array_keys(self::TABLE),
             array_map(
-                static fn(string $k, array $r): FontFamily => new FontFamily($k, ...[...$r, self::WIDTHS[$k]]),
+                static fn(string $k, array $r): FontFamily => new FontFamily(
+                    $k,
+                    ...[...$r, self::WIDTHS[$k], ['latin', 'latin-ext', ...self::BESIDES[$k] ?? []]],
+                ),
                 array_keys(self::TABLE),
                 self::TABLE,
             ),

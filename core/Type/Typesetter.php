@@ -39,14 +39,21 @@ final class Typesetter
             ...array_map(spl_object_id(...), $instances), $style->spacing !== 0.0, $style->isCapitals, $style->isTabular, $style->isKerned,
         ]);
         $isApart = array_filter($face->fonts(), static fn(OpenTypeFont $font): bool => ! $font->setsWordsApart()) === [];
+        $words = $isApart ? explode(' ', $text) : [$text];
         $widths = $kernings = $missing = [];
-        foreach ($isApart ? (preg_split('/( )/', $text, -1, PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: []) : [$text] as $piece) {
-            $set = $this->known[$how][$piece] ?? $this->remember($how, $piece, $this->shape($face, $style, $piece));
-            foreach ($set->widths as $i => $width) {
-                $widths[] = $width * $style->size + $set->glyphs[$i] * $style->spacing;
+        foreach ($words as $number => $word) {
+            // Between spaces, as it stands: they may be kerned to it. Of those around it the one before it is taken.
+            $set = $this->known[$how][$word] ?? $this->remember($how, $word, $this->shape($face, $style, $isApart ? " $word " : $word));
+            $last = count($set->widths) - ($isApart ? 2 : 1);
+            for ($i = $isApart && $number === 0 ? 1 : 0; $i <= $last; $i++) {
+                $widths[] = $set->widths[$i] * $style->size + $set->glyphs[$i] * $style->spacing;
                 $kernings[] = $set->kernings[$i] * $style->size;
             }
             $missing = [...$missing, ...$set->missing];
+        }
+        if ($kernings !== []) {
+            // Nothing follows what stands last.
+            $kernings[count($kernings) - 1] = 0.0;
         }
 
         return new SetText($widths, $kernings, array_values(array_unique($missing)));

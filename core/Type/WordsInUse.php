@@ -13,6 +13,9 @@ final readonly class WordsInUse
     /** Texts that are named for a character. */
     private const EXAMPLES = 3;
 
+    /** Characters of a word that says too little alone. */
+    private const SHORT = 3;
+
     /** What is no letter of a text font's: pictures of one character, which come with the device, and what is never seen. */
     private const LEFT_OUT = '/\p{Extended_Pictographic}|\p{C}|\p{Z}|\x{FE0F}|[\x{1F1E6}-\x{1F1FF}]/u';
 
@@ -61,11 +64,13 @@ final readonly class WordsInUse
         return new self($all);
     }
 
-    /** The word a character stands in, with its neighbors where it is short. */
+    /** The word a character stands in, without what is around it; with the next word where it is short. */
     private static function around(string $text, string $character): string
     {
-        preg_match('/(?:\S+ )?\S*'.preg_quote($character, '/').'\S*(?: \S+)?/u', mb_scrub($text), $m);
+        preg_match('/(\S*'.preg_quote($character, '/').'\S*)(?: \S+)?/u', mb_scrub($text), $m);
+        [$both, $word] = [...$m, $character, $character];
+        $word = (string) preg_replace('/^[\p{P}\p{S}]+|[\p{P}\p{S}]+$/u', '', $word);
 
-        return mb_substr($m[0] ?? $character, 0, 40);
+        return mb_substr(mb_strlen($word) < self::SHORT ? $both : $word, 0, 40);
     }
 }

@@ -45,7 +45,11 @@ final class StoreWordsTest extends AppTestCase
         $found = $this->letters();
         self::assertSame(['letters:gloock', 'letters:karla'], array_keys($found));
         $words = $found['letters:gloock']->inWords(app(Inspector::class)->inspect($this->look()->load('storefront.store')));
-        self::assertStringContainsString('Ф (in “Фонарь over”)', $words);
+        self::assertStringContainsString('Gloock has no Ф, о, н, а and 2 more (in “Фонарь”)', $words);
+        self::assertSame(
+            'Literata, Lora, Bitter, Piazzolla and 4 more: each has all of your shop’s letters.',
+            $found['letters:gloock']->measured(),
+        );
         // The step tells it, and leads to the font that is set.
         $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/fonts")
             ->assertOk()
@@ -66,6 +70,6 @@ final class StoreWordsTest extends AppTestCase
         };
         self::assertSame(5, $asked());
         self::assertSame(1, $asked(), 'what was found is kept for a state of the goods');
-        self::assertSame(['é' => ['Papier plié']], app(StoreWords::class)->of($store)->characters['heading']);
+        self::assertSame(['é' => ['plié']], app(StoreWords::class)->of($store)->characters['heading']);
     }
 }

@@ -86,7 +86,7 @@ final class OpenTypeFont
         return $this->instances[implode(' ', $place)] ??= new FontInstance($this, $this->file, $place);
     }
 
-    /** Whether words may be set one by one: a space changes nothing of what stands beside it. @throws UnreadableFont */
+    /** Whether words may be set one by one: no feature depends on the spaces between them. @throws UnreadableFont */
     public function setsWordsApart(): bool
     {
         return $this->isApart ??= $this->at([])->setsWordsApart();

@@ -6,6 +6,7 @@ namespace Tests\Core\Type;
 
 use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Type\FontFaces;
+use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontShelf;
 use Ikat\Core\Type\UnknownFont;
 use PHPUnit\Framework\TestCase;
@@ -18,8 +19,8 @@ final class FontFacesTest extends TestCase
     {
         $shipped = array_map(basename(...), glob(dirname(__DIR__, 3).'/public/fonts/*.woff2') ?: []);
         $wanted = array_merge(...array_map(
-            static fn(string $key): array => ["$key-latin.woff2", "$key-latin-ext.woff2"],
-            array_keys(FontShelf::all()),
+            static fn(FontFamily $f): array => array_map(static fn(string $part): string => "$f->key-$part.woff2", $f->parts),
+            array_values(FontShelf::all()),
         ));
         self::assertEqualsCanonicalizing($wanted, $shipped);
     }
@@ -37,7 +38,7 @@ final class FontFacesTest extends TestCase
     {
         foreach (array_keys(FontShelf::all()) as $key) {
             $css = FontFaces::css([$key]);
-            self::assertSame(2, substr_count($css, 'font-display:optional'), $key);
+            self::assertSame(count(FontShelf::get($key)->parts), substr_count($css, 'font-display:optional'), $key);
             self::assertMatchesRegularExpression(
                 '/stand-in";font-weight:\d00;src:local\("[^;]+;size-adjust:[\d.]+%'
                     .';ascent-override:[\d.]+%;descent-override:[\d.]+%;line-gap-override:0%/',
@@ -45,6 +46,23 @@ final class FontFacesTest extends TestCase
                 $key,
             );
             self::assertStringContainsString('"'.FontShelf::get($key)->name.' stand-in"', FontShelf::get($key)->stack());
+        }
+    }
+
+    /** The font packages say which characters are in which of their files. */
+    public function testEachFileIsForTheCharactersThatItsPackageSaysItHas(): void
+    {
+        foreach (FontShelf::all() as $key => $family) {
+            $package = $key === 'gloock' ? '@fontsource/gloock' : "@fontsource-variable/$key";
+            $said = json_decode(
+                (string) file_get_contents(dirname(__DIR__, 3)."/node_modules/$package/unicode.json"),
+                true,
+                4,
+                JSON_THROW_ON_ERROR,
+            );
+            foreach ($family->parts as $part) {
+                self::assertSame($said[$part], FontShelf::RANGES[$part], "$key $part");
+            }
         }
     }
 
