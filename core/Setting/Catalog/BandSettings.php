@@ -219,15 +219,7 @@ final class BandSettings
             ...$this->heading('Newsletter'),
             $this->text('words', 'words', '', 240, 'sign up paragraph'),
             $this->text('button', 'button words', 'Sign me up', 40, 'sign up subscribe'),
-            ButtonScheme::of(
-                $this->item->path('button'),
-                "$this->title: button",
-                $this->part(),
-                StepKey::PAGES,
-                'the band',
-                $this->schemes,
-                $this->on,
-            ),
+            $this->buttonScheme(),
         ];
     }
 
@@ -275,16 +267,21 @@ final class BandSettings
         return [
             $this->text('button', 'button words', $default, 40, 'call to action'),
             $this->target('target', 'button leads to', '/'),
-            ButtonScheme::of(
-                $this->item->path('button'),
-                "$this->title: button",
-                $this->part(),
-                StepKey::PAGES,
-                'the band',
-                $this->schemes,
-                $this->on,
-            ),
+            $this->buttonScheme(),
         ];
+    }
+
+    private function buttonScheme(): Setting
+    {
+        return ButtonScheme::of(
+            $this->item->path('button'),
+            "$this->title: button",
+            $this->part(),
+            StepKey::PAGES,
+            'the band',
+            $this->schemes,
+            $this->on,
+        );
     }
 
     private function part(): string
