@@ -92,7 +92,7 @@ final class Inspector
             HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
             ShopWords::class => fn(Inspection $i): ShopWords => new ShopWords(
                 ShopWords::ofLook($i->look)
-                    ->and($this->words->of($look->storefront->store))
+                    ->and($this->words->of($look->storefront))
                     ->and(WordsInUse::in([[['price', 'body'], Money::exact(self::A_PRICE, $look->storefront->store->currency)]])),
             ),
             FontCoverage::class => fn(): FontCoverage => new FontCoverage($this->fonts->characters(...)),

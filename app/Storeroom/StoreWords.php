@@ -8,7 +8,7 @@ use App\Models\Category;
 use App\Models\MenuEntry;
 use App\Models\Page;
 use App\Models\Product;
-use App\Models\Store;
+use App\Models\Storefront;
 use Ikat\Core\Type\WordsInUse;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Cache;
@@ -16,22 +16,21 @@ use Illuminate\Support\Facades\Cache;
 /**
  * The words of a store's goods, menus and pages, as far as they are made of other characters than the plain ones every font has.
  *
- * They are read once for a state of the goods, however many looks are inspected, and only those rows that have such characters.
+ * They are read once for a version of the Storeroom's contents, however many looks are inspected, and only those rows that have such
+ * characters.
  */
 final class StoreWords
 {
     /** Any character that not every font has, as it is or as JSON escapes it. */
     private const UNUSUAL = '[^\\x00-\\x7F]|\\\\u[0-9a-f]{4}';
 
-    /** Seconds that what was found is kept: until goods have an editor, whose edits forget it. */
-    private const SECONDS = 3600;
+    /** Seconds that what was found is kept: versions that are gone need not be. */
+    private const SECONDS = 86_400;
 
-    public function of(Store $store): WordsInUse
+    public function of(Storefront $storefront): WordsInUse
     {
-        $state = Product::query()->toBase()->selectRaw('count(*) as number, max(id) as last')->first();
-
         return WordsInUse::kept(Cache::remember(
-            sprintf('store-words %d %d %d', $store->id, $state->number ?? 0, $state->last ?? 0),
+            "store-words $storefront->store_id $storefront->content_version",
             self::SECONDS,
             fn(): array => WordsInUse::in($this->texts())->characters,
         ));

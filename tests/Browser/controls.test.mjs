@@ -42,6 +42,8 @@ test('a number is stepped, typed as a sum or with a unit, dragged, and brought b
 test('what has no effect says why, and what would let it', async () => {
   await open('fonts?page=home');
   assert.match(await page.locator('[data-reach="type.heading.weight"]').textContent(), /Gloock has one weight/);
+  await page.locator('[data-reach="type.heading.weight"]').getByRole('link', { name: 'Choose another font' }).click();
+  await page.waitForFunction(() => document.activeElement.id === 'c-type-heading-family');
   await open('pages?open_part=band-lead-1&page=home');
   const veil = page.locator('[data-reach="band.lead-1.veil"]');
   assert.match(await veil.textContent(), /Has no effect while “Lead picture: words stand”/);

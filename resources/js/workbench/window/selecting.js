@@ -254,7 +254,7 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
   }
 
   /** What the other button offers: the choice beside a thing, with the keys in it. */
-  function offer(target) {
+  function offerThing(target) {
     const thing = isPicking() ? finder.thingAt(target) : null;
     if (thing && (thing !== picked?.element || !tag.contains(document.activeElement))) pick(thing, { opens: false, takesFocus: true });
     return thing !== null;
@@ -271,7 +271,7 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
       isLong = false;
       if (event.pointerType !== 'touch') return;
       at = [event.clientX, event.clientY];
-      staying = setTimeout(() => { isLong = offer(event.target); }, LONG_PRESS);
+      staying = setTimeout(() => { isLong = offerThing(event.target); }, LONG_PRESS);
     });
     doc.addEventListener('pointermove', (event) => { if (at && Math.hypot(event.clientX - at[0], event.clientY - at[1]) > STAYS) stop(); });
     ['pointerup', 'pointercancel'].forEach((end) => doc.addEventListener(end, stop));
@@ -299,7 +299,7 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
       event.preventDefault();
       writeOnceKnown();
     });
-    doc.addEventListener('contextmenu', (event) => { if (offer(event.target)) event.preventDefault(); });
+    doc.addEventListener('contextmenu', (event) => { if (offerThing(event.target)) event.preventDefault(); });
     watchLongPress(doc);
     doc.addEventListener('keydown', onKey);
   }
