@@ -71,6 +71,16 @@ test('a color that the home page has nothing of is shown where a mistake was mad
   assert.equal(await page.locator('[data-page]').inputValue(), 'cart-refused');
 });
 
+test('what was opened in the shop stays open on another device', async () => {
+  await page.goto(`${LOOK}/checkout?open_part=sidecart`);
+  await brings('sidecart', /^\/$/);
+  await page.locator('[data-device=phone]').click();
+  await settled(page);
+  assert.equal(await shopFrame(page).locator('.sidecart').evaluate((e) => e.matches(':target') && e.checkVisibility({ visibilityProperty: true })), true);
+  await page.locator('[data-device=desktop]').click();
+  await settled(page);
+});
+
 test('a band that is added comes into sight', async () => {
   await page.goto(`${LOOK}/pages?open_part=home`);
   await settled(page);

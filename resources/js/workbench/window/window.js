@@ -67,7 +67,13 @@ export function startWindow(root) {
   });
   const tellPlace = (isByHand) => root.dispatchEvent(new CustomEvent('ikat:placed', { bubbles: true, detail: { isByHand } }));
 
-  function makePane(wanted) {
+  /** What a page has opened by its address (the side cart), as its address says it. */
+  const openedIn = (frame) => {
+    const opened = frame?.contentDocument?.querySelector('[data-part]:target');
+    return opened ? `#${opened.id}` : '';
+  };
+
+  function makePane(wanted, opened) {
     const pane = document.createElement('div');
     pane.className = 'pane';
     const frame = document.createElement('iframe');
@@ -75,7 +81,7 @@ export function startWindow(root) {
     frame.title = wanted.isLive ? (isPublic ? 'The live shop' : `The shop at ${wanted.words}`) : `Preview: ${wanted.page}, ${wanted.device}`;
     frame.name = wanted.isLive ? 'live-shop' : 'shop-window';
     frame.tabIndex = wanted.isLive ? -1 : 0;
-    frame.src = (isPublic ? '' : preview(wanted.trial)) + shop + (isPublic ? withoutSample(pathOf(wanted.page)) : pathOf(wanted.page));
+    frame.src = (isPublic ? '' : preview(wanted.trial)) + shop + (isPublic ? withoutSample(pathOf(wanted.page)) : pathOf(wanted.page)) + opened;
     const made = { ...wanted, pane, frame, lights: makeLights() };
     if (!wanted.isLive) {
       busy(frame, true);
@@ -148,8 +154,11 @@ export function startWindow(root) {
   }
 
   function build() {
+    // What was opened stays open on another device, or at another time.
+    const shown = panes.length > 0 ? { page: pageOf(first()), opened: openedIn(first().frame) } : null;
     clear();
-    panes = framesOf(state, (page) => pages.find(({ key }) => key === page)?.title ?? page).map(makePane);
+    panes = framesOf(state, (page) => pages.find(({ key }) => key === page)?.title ?? page)
+      .map((wanted) => makePane(wanted, shown?.page === wanted.page ? shown.opened : ''));
     if (state.view === 'then') stage.append(seam.line);
     arrange();
   }
@@ -237,7 +246,7 @@ export function startWindow(root) {
     for (const pane of panes.filter(({ frame }) => frames().includes(frame))) {
       busy(pane.frame, true);
       pane.top = pane.frame.contentWindow.scrollY;
-      read(pane.frame.contentWindow.location, placeOf(pane.frame));
+      read(pane.frame.contentWindow.location, placeOf(pane.frame), openedIn(pane.frame));
     }
   }
 
@@ -330,7 +339,7 @@ export function startWindow(root) {
       if (state.trial === trial || state.view === 'bases') return;
       state.trial = trial;
       root.classList.toggle('is-trying', trial !== '');
-      readAgain((location, place) => location.replace(preview() + place));
+      readAgain((location, place, opened) => location.replace(preview() + place + opened));
     },
     /** Several bases beside one another, each on the page that is open. */
     compare(bases) {
