@@ -64,6 +64,10 @@ test('a starter is tried on by pointing and by key, leaves no trace, is taken in
   const rose = page.locator('[href*="starter=rose-attic"]');
   await rose.hover();
   await windowShows(headerForm, 'logo-above');
+  // The tape asks by itself how things stand: what is pointed at stays on.
+  await page.evaluate(() => window.htmx.ajax('GET', document.querySelector('.tape-who').getAttribute('hx-get'), { target: '.tape-who', source: '.tape-who' }));
+  await page.waitForTimeout(200);
+  await windowShows(headerForm, 'logo-above');
   await page.mouse.move(400, 500);
   await windowShows(headerForm, was);
   await page.locator('#sheet [data-mark][tabindex="0"]').focus();
