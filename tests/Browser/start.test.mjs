@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import sharp from 'sharp';
-import { BASE, SHOP, change, edited, forget, noAxeFindings, openPage, settled, shopFrame, shows, signedIn } from './support.mjs';
+import { BASE, SHOP, change, edited, forget, noAxeFindings, openPage, settled, shopFrame, shows, signedIn, still } from './support.mjs';
 
 const { browser, page } = await signedIn();
 
@@ -65,9 +65,10 @@ test('a starter is tried on by pointing and by key, leaves no trace, is taken in
   await rose.hover();
   await windowShows(headerForm, 'logo-above');
   // The tape asks by itself how things stand: what is pointed at stays on.
-  await page.evaluate(() => window.htmx.ajax('GET', document.querySelector('.tape-who').getAttribute('hx-get'), { target: '.tape-who', source: '.tape-who' }));
-  await page.waitForTimeout(200);
-  await windowShows(headerForm, 'logo-above');
+  await page.evaluate(() => window.htmx.ajax('GET', document.querySelector('.tape-who').getAttribute('hx-get'), { target: '.tape-who', values: { step: 'start', seen: 0 } }));
+  await still(page);
+  await settled(page);
+  assert.equal(await shopFrame(page).evaluate(`(${headerForm})(document)`), 'logo-above');
   await page.mouse.move(400, 500);
   await windowShows(headerForm, was);
   await page.locator('#sheet [data-mark][tabindex="0"]').focus();
