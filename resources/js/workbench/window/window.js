@@ -241,12 +241,16 @@ export function startWindow(root) {
     return true;
   }
 
-  /** Reads the frames' pages again, each by its own way, without losing the place. */
-  function readAgain(read) {
+  /** Reads the frames' pages again, where they are, without losing the place. */
+  function readAgain() {
     for (const pane of panes.filter(({ frame }) => frames().includes(frame))) {
       busy(pane.frame, true);
-      pane.top = pane.frame.contentWindow.scrollY;
-      read(pane.frame.contentWindow.location, placeOf(pane.frame), openedIn(pane.frame));
+      const { location, scrollY } = pane.frame.contentWindow;
+      pane.top = scrollY;
+      const wanted = new URL(preview(pane.trial) + placeOf(pane.frame) + openedIn(pane.frame), location);
+      // A frame may still be on its way from what was tried on: to reload it would stop it there.
+      if (location.href === wanted.href) location.reload();
+      else location.replace(wanted);
     }
   }
 
@@ -333,13 +337,13 @@ export function startWindow(root) {
       busy(sheet, false);
     },
     /** Reads the frames' pages again where they are. */
-    reload: () => readAgain((location) => location.reload()),
+    reload: readAgain,
     /** Shows what is tried on, at the pages and places that are open; an empty key brings the kept look back. */
     tryOn(trial) {
       if (state.trial === trial || state.view === 'bases') return;
       state.trial = trial;
       root.classList.toggle('is-trying', trial !== '');
-      readAgain((location, place, opened) => location.replace(preview() + place + opened));
+      readAgain();
     },
     /** Several bases beside one another, each on the page that is open. */
     compare(bases) {
