@@ -4,14 +4,10 @@ import { existsSync } from 'node:fs';
 import { copyFile, mkdir, readFile, writeFile } from 'node:fs/promises';
 import { build } from 'esbuild';
 import fontverter from 'fontverter';
+import { VARIABLE, filesOf } from './shelf.mjs';
 
 // The merchant's fonts, a file for each writing system they have; Ikat's own two come from the same.
-const VARIABLE = ['fraunces', 'literata', 'lora', 'bitter', 'piazzolla', 'karla', 'asap', 'figtree', 'manrope', 'work-sans', 'nunito', 'jost', 'space-grotesk', 'caveat'];
-const PARTS = ['latin', 'latin-ext', 'vietnamese', 'greek', 'greek-ext', 'cyrillic', 'cyrillic-ext'];
-const FONTS = Object.fromEntries([
-  ...['latin', 'latin-ext'].map((part) => [`gloock-${part}.woff2`, `@fontsource/gloock/files/gloock-${part}-400-normal.woff2`]),
-  ...VARIABLE.flatMap((family) => PARTS.map((part) => [`${family}-${part}.woff2`, `@fontsource-variable/${family}/files/${family}-${part}-wght-normal.woff2`])),
-].filter(([, from]) => existsSync(`node_modules/${from}`)));
+const FONTS = ['gloock', ...VARIABLE].flatMap(filesOf);
 
 const ICONS = [
   'menu', 'search', 'shopping-bag', 'x', 'undo-2', 'redo-2', 'smartphone', 'tablet', 'monitor', 'rotate-cw', 'columns-3',
@@ -24,12 +20,14 @@ await mkdir('public/fonts', { recursive: true });
 
 await mkdir('build/fonts', { recursive: true });
 
-await Promise.all(Object.entries(FONTS).map(async ([name, from]) => {
-  const packed = await readFile(`node_modules/${from}`);
+for (const [name, from] of FONTS) {
+  // PHP does not unpack what browsers do: what it measures with lies beside it, unpacked, and is unpacked again only when the package brings another.
+  const packed = await readFile(from);
+  const unpacked = `build/fonts/${name.replace(/woff2$/, 'ttf')}`;
+  if (existsSync(unpacked) && (await readFile(`public/fonts/${name}`).catch(() => packed.subarray(1))).equals(packed)) continue;
+  await writeFile(unpacked, await fontverter.convert(packed, 'truetype'));
   await writeFile(`public/fonts/${name}`, packed);
-  // PHP does not unpack what browsers do: what it measures with lies beside it, unpacked.
-  await writeFile(`build/fonts/${name.replace(/woff2$/, 'ttf')}`, await fontverter.convert(packed, 'truetype'));
-}));
+}
 
 const symbols = await Promise.all(ICONS.map(async (name) => {
   const svg = await readFile(`node_modules/lucide-static/icons/${name}.svg`, 'utf8');
@@ -42,7 +40,11 @@ await copyFile('resources/ikat-icon.svg', 'public/build/ikat-icon.svg');
 
 await build({ entryPoints: { workbench: 'resources/js/workbench.js', shop: 'resources/js/shop.js', account: 'resources/js/account.js' }, bundle: true, minify: true, format: 'esm', target: 'es2022', outdir: 'public/build', logLevel: 'warning' });
 
-const tailwind = spawnSync('node_modules/.bin/tailwindcss', ['-i', 'resources/css/workbench.css', '-o', 'public/build/workbench.css', '--minify'], { encoding: 'utf8' });
+const tailwind = spawnSync(
+    'node_modules/.bin/tailwindcss',
+    ['-i', 'resources/css/workbench.css', '-o', 'public/build/workbench.css', '--minify'],
+    { encoding: 'utf8' },
+);
 if (tailwind.status !== 0) {
   process.stderr.write(tailwind.stderr);
   process.exit(1);

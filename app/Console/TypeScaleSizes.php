@@ -24,7 +24,7 @@ final class TypeScaleSizes extends LookCommand
             $ratio = $this->number('ratio', 1, 2) ?? (float) $look?->value('type.scale');
 
             return ['base' => $base, 'ratio' => $ratio, 'sizes' => array_map(static fn(int $step, string $clamp): array => [
-                'step' => $step, 'phone' => TypeScale::small($base, $ratio, $step), 'desktop' => round($base * $ratio ** $step, 2),
+                'step' => $step, 'phone' => TypeScale::small($base, $ratio, $step), 'desktop' => TypeScale::large($base, $ratio, $step),
                 'clamp' => $clamp,
             ], TypeScale::STEPS, TypeScale::sizes($base, $ratio))];
         });

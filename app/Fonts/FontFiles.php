@@ -28,9 +28,9 @@ final class FontFiles
      * @throws UnknownFont
      * @throws UnreadableFont where its files were not unpacked when Ikat was built
      */
-    public function face(string $key): Typeface
+    public function face(string $key, bool $isItalic = false): Typeface
     {
-        return $this->faces[$key] ??= $this->read(FontShelf::get($key));
+        return $this->faces[$key.($isItalic ? ' italic' : '')] ??= $this->read(FontShelf::get($key), $isItalic);
     }
 
     /**
@@ -49,14 +49,18 @@ final class FontFiles
         );
     }
 
-    private function read(FontFamily $family): Typeface
+    private function read(FontFamily $family, bool $isItalic): Typeface
     {
         $fonts = [];
         foreach ($family->parts as $part) {
-            $file = $this->file($family->key, $part);
+            $name = $isItalic ? "$part-italic" : $part;
+            if (! isset($family->bytes[$name])) {
+                continue;
+            }
+            $file = $this->file($family->key, $name);
             $bytes = is_file($file) ? file_get_contents($file) : false;
             if ($bytes === false) {
-                throw UnreadableFont::because("its file “{$family->key}-{$part}.ttf” is missing; run ./ikat start, which unpacks it");
+                throw UnreadableFont::because("its file “{$family->key}-{$name}.ttf” is missing; run ./ikat start, which unpacks it");
             }
             $fonts[] = [OpenTypeFont::of($bytes), UnicodeRange::of(FontShelf::RANGES[$part])];
         }

@@ -6,7 +6,7 @@ namespace Ikat\Core\Check;
 
 use Ikat\Core\Setting\StepKey;
 use Ikat\Core\Type\FontShelf;
-use Ikat\Core\Type\WordsInUse;
+use Ikat\Core\Type\Voice;
 
 /** Characters of the shop's words that the font they are set in does not have: a browser sets them in another one, amid the word. */
 final class MissingLetters implements Check
@@ -19,13 +19,13 @@ final class MissingLetters implements Check
         $words = $input->get(ShopWords::class)->words;
         $fonts = $input->get(FontCoverage::class);
         $families = [];
-        foreach (WordsInUse::VOICES as $voice) {
-            $families[$input->look->text("type.$voice.family")][] = $voice;
+        foreach (Voice::cases() as $voice) {
+            $families[$input->look->text($voice->path('family'))][] = $voice;
         }
         foreach ($families as $family => $voices) {
             $texts = [];
             foreach ($voices as $voice) {
-                $texts += $words->characters[$voice];
+                $texts += $words->characters[$voice->wordsAre()->value];
             }
             $characters = array_map(strval(...), array_keys($texts));
             $missing = $fonts->lacking((string) $family, $characters);
@@ -40,7 +40,7 @@ final class MissingLetters implements Check
                 "letters:$family",
                 Severity::ShouldFix,
                 StepKey::FONTS,
-                "type.$voices[0].family",
+                $voices[0]->path('family'),
                 sprintf('%s has no %s', FontShelf::get((string) $family)->name, self::inTheirWords($missing, $texts)),
                 $have === []
                     ? 'No family of the shelf has all of your shop’s letters. Choose one that has those of most words.'

@@ -15,8 +15,10 @@ use Ikat\Core\Setting\Gradient;
 use Ikat\Core\Setting\SchemeRoles;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\SizeRule;
 use Ikat\Core\Setting\Type\ChoiceType;
 use Ikat\Core\Type\FontFaces;
+use Ikat\Core\Type\Voice;
 
 /**
  * A resolved look to CSS.
@@ -26,9 +28,6 @@ use Ikat\Core\Type\FontFaces;
  */
 final class LookCompiler
 {
-    /** Voices whose families a stylesheet needs. */
-    private const FAMILIES = ['type.body.family', 'type.heading.family', 'type.menu.family', 'type.button.family', 'type.price.family'];
-
     public static function compile(ResolvedLook $look, Theme $theme): CompiledLook
     {
         $root = [];
@@ -54,6 +53,15 @@ final class LookCompiler
             $root[$property] = $size;
             $derived[$property] = ['type.base', 'type.scale'];
         }
+        foreach (Voice::cases() as $voice) {
+            $ends = array_map(static fn(string $end): string => $voice->path("size.$end"), ['phone', 'desktop']);
+            $root["--type-$voice->value-size"] = TypeScale::between(...array_map(
+                static fn(string $path): string => 'var('.SettingPath::property($path).')',
+                $ends,
+            ));
+            $isRuled = array_filter($ends, static fn(string $path): bool => $look->at($path)->isRuled()) !== [];
+            $derived["--type-$voice->value-size"] = [...$ends, ...$isRuled ? SizeRule::FROM : []];
+        }
         $classes = '';
         foreach (array_keys($theme->schemes) as $scheme) {
             $root = [...$root, ...self::states($look, ColorSet::of($scheme))];
@@ -70,7 +78,10 @@ final class LookCompiler
             $classes .= ".$class{".self::declarations($properties)."}\n";
         }
         $rules = $classes.self::folded($look, $theme);
-        $css = FontFaces::css(self::families($look)).':root{'.self::declarations($root)."}\n".self::dark($look, $theme).$rules;
+        $css = FontFaces::css(
+            self::families($look),
+            self::italics($look),
+        ).':root{'.self::declarations($root)."}\n".self::dark($look, $theme).$rules;
 
         return new CompiledLook($css, substr(hash('sha256', $css), 0, 20), $derived, $rules);
     }
@@ -110,7 +121,19 @@ final class LookCompiler
     /** @return list<string> keys of the families the look speaks in, the text's first */
     public static function families(ResolvedLook $look): array
     {
-        return array_values(array_unique(array_map($look->text(...), self::FAMILIES)));
+        // The text is what most of a page is.
+        return array_values(array_unique(array_map(
+            static fn(Voice $voice): string => $look->text($voice->path('family')),
+            [Voice::Body, ...Voice::cases()],
+        )));
+    }
+
+    /** @return list<string> keys of the families it speaks in italic */
+    public static function italics(ResolvedLook $look): array
+    {
+        $voices = array_filter(Voice::cases(), static fn(Voice $voice): bool => $look->value($voice->path('style')) === 'italic');
+
+        return array_values(array_unique(array_map(static fn(Voice $voice): string => $look->text($voice->path('family')), $voices)));
     }
 
     /** The theme's rules for a folded menu, at the widths where this look folds it: a custom property cannot stand in a media query. */
@@ -126,6 +149,10 @@ final class LookCompiler
     {
         if (str_starts_with($property, '--type-step-')) {
             return ['type.base', 'type.scale'];
+        }
+
+        if (preg_match('/^--type-([a-z]+)-size$/', $property, $m) === 1 && ($voice = Voice::tryFrom($m[1])) !== null) {
+            return [$voice->path('size.phone'), $voice->path('size.desktop'), ...SizeRule::FROM];
         }
 
         return array_keys(array_filter($look->catalog->all(), static fn(Setting $s): bool => $s->property() === $property));

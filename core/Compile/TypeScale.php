@@ -13,8 +13,8 @@ namespace Ikat\Core\Compile;
 final class TypeScale
 {
     /** Window widths, in px, at which the smallest and the largest size are reached. */
-    private const NARROW = 390;
-    private const WIDE = 1280;
+    public const NARROW = 390;
+    public const WIDE = 1280;
 
     /** -1 is small print, 0 the text, up to 6. */
     public const STEPS = [-1, 0, 1, 2, 3, 4, 5, 6];
@@ -24,7 +24,7 @@ final class TypeScale
     {
         $sizes = [];
         foreach (self::STEPS as $step) {
-            $sizes[$step] = self::fluid(self::small($base, $ratio, $step), round($base * $ratio ** $step, 2));
+            $sizes[$step] = self::fluid(self::small($base, $ratio, $step), self::large($base, $ratio, $step));
         }
 
         return $sizes;
@@ -35,6 +35,41 @@ final class TypeScale
     {
         // Small print and text do not shrink on a phone.
         return round($step <= 0 ? max(12.0, $base * $ratio ** ($step * 0.5)) : $base * sqrt($ratio) ** $step * 1.06, 2);
+    }
+
+    /** The size on a desktop, in px; nothing is smaller there than on a phone for being small print. */
+    public static function large(float $base, float $ratio, int $step): float
+    {
+        return $step < 0 ? self::small($base, $ratio, $step) : round($base * $ratio ** $step, 2);
+    }
+
+    /**
+     * The size of a voice between its two ends, as CSS: from one end to the other as the window widens, and never beyond.
+     *
+     * Both ends are in rem, so that letters grow where somebody has chosen larger ones in the browser (WCAG 2.2, 1.4.4).
+     */
+    public static function between(string $phone, string $desktop): string
+    {
+        $rem = static fn(string $number): string => "calc($number * 1rem / 16)";
+
+        return sprintf(
+            'clamp(%s, calc(%s * 1rem / 16 + (%s - %s) * (100vw - %dpx) / %d), %s)',
+            $rem("min($phone, $desktop)"),
+            $phone,
+            $desktop,
+            $phone,
+            self::NARROW,
+            self::WIDE - self::NARROW,
+            $rem("max($phone, $desktop)"),
+        );
+    }
+
+    /** The size of a voice in a window so wide, px. */
+    public static function at(float $phone, float $desktop, float $width): float
+    {
+        $share = ($width - self::NARROW) / (self::WIDE - self::NARROW);
+
+        return $phone + ($desktop - $phone) * max(0.0, min(1.0, $share));
     }
 
     private static function fluid(float $small, float $large): string

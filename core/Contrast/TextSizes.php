@@ -11,6 +11,7 @@ use Ikat\Core\Compile\TypeScale;
 use Ikat\Core\Reach\PairUse;
 use Ikat\Core\Reach\SizeEstimate;
 use Ikat\Core\Setting\Type\LengthType;
+use Ikat\Core\Type\Voice;
 
 /** How large text is on the smallest window, so that "large" is never claimed where it is not. */
 final class TextSizes implements Measurement
@@ -31,6 +32,10 @@ final class TextSizes implements Measurement
             if ($resolution->setting->type instanceof LengthType && $resolution->setting->type->unit === 'px') {
                 $this->properties[$resolution->setting->property()] = LookCompiler::literal($resolution->setting, $resolution->value);
             }
+        }
+        foreach (Voice::cases() as $voice) {
+            $ends = [(float) $input->look->value($voice->path('size.phone')), (float) $input->look->value($voice->path('size.desktop'))];
+            $this->properties["--type-$voice->value-size"] = min($ends).'px';
         }
         $base = (float) $input->look->value('type.base');
         $scale = (float) $input->look->value('type.scale');

@@ -20,7 +20,7 @@ enum LayerKind: int
             self::Catalog => 'every theme starts with it',
             self::Theme => "the theme $name",
             self::Starter => "the starter $name",
-            self::Rule => 'the rule for dark surroundings',
+            self::Rule => "the rule $name",
             self::Look => 'your own change',
             self::Season => "the season $name, while it runs",
         };

@@ -25,4 +25,10 @@ final readonly class Resolution
         public array $chain,
         public ?Condition $unmet,
     ) {}
+
+    /** Whether it is what a rule reckons from other settings, and nobody has set it. */
+    public function isRuled(): bool
+    {
+        return $this->setting->rule !== null && $this->layer->kind === LayerKind::Rule;
+    }
 }

@@ -9,6 +9,7 @@ use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Links;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingCatalog;
+use Ikat\Core\Setting\SizeRule;
 use Ikat\Core\Setting\Type\ColorType;
 
 /**
@@ -32,9 +33,13 @@ final class Resolver
     private function __construct(private readonly SettingCatalog $catalog, array $layers, private readonly bool $cutsCircles)
     {
         $defaults = new Layer(LayerKind::Catalog, 'Ikat', $catalog->defaults());
+        $ruled = new Layer(LayerKind::Rule, 'of the type scale', []);
         foreach ($catalog->all() as $path => $setting) {
             // Even a default may follow a brand color that a theme brought in does not have.
-            $this->winners[$path] = [$this->isKnown($setting, $setting->default) ? $setting->default : $this->plain($setting), $defaults];
+            $this->winners[$path] = [
+                $this->isKnown($setting, $setting->default) ? $setting->default : $this->plain($setting),
+                $setting->rule === null ? $defaults : $ruled,
+            ];
         }
         foreach ($layers as $layer) {
             foreach ($layer->values as $path => $value) {
@@ -83,7 +88,8 @@ final class Resolver
         foreach ($this->catalog->all() as $path => $setting) {
             [$value, $chain] = $values[$path];
             [$written, $layer] = $this->winners[$path];
-            $resolutions[$path] = new Resolution($setting, $value, $written, $layer, $chain, $this->unmet($setting));
+            $isRuled = $layer->kind === LayerKind::Rule && $setting->rule !== null;
+            $resolutions[$path] = new Resolution($setting, $value, $isRuled ? $value : $written, $layer, $chain, $this->unmet($setting));
         }
 
         return new ResolvedLook($this->catalog, $resolutions, $this->cut);
@@ -120,7 +126,13 @@ final class Resolver
 
             return [$this->plain($this->catalog->get($path)), []];
         }
-        $written = $this->winners[$path][0];
+        [$written, $layer] = $this->winners[$path];
+        $rule = $layer->kind === LayerKind::Rule ? $this->catalog->get($path)->rule : null;
+        if ($rule !== null) {
+            [$base, $ratio] = array_map(fn(string $from): float => (float) $this->follow($from, [...$trail, $path])[0], SizeRule::FROM);
+
+            return $this->followed[$path] = [$rule->value($base, $ratio), []];
+        }
         $target = Alias::target($written);
         if ($target === null) {
             return $this->followed[$path] = [$written, []];

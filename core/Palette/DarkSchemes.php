@@ -68,7 +68,7 @@ final class DarkSchemes
         if (! $inventory->dark) {
             return $resolved;
         }
-        $rule = new Layer(LayerKind::Rule, '', self::of($resolved, array_keys($inventory->schemes)));
+        $rule = new Layer(LayerKind::Rule, 'for dark surroundings', self::of($resolved, array_keys($inventory->schemes)));
 
         return Resolver::resolve($catalog, [...array_slice($layers, 0, -1), $rule, ...array_slice($layers, -1), ...$seasons], $cutsCircles);
     }

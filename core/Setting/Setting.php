@@ -18,6 +18,7 @@ use Ikat\Core\Setting\Type\OrderType;
 use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\PictureType;
 use Ikat\Core\Setting\Type\SettingType;
+use Ikat\Core\Setting\Type\SizeType;
 use Ikat\Core\Setting\Type\SwitchType;
 use Ikat\Core\Setting\Type\TargetType;
 use Ikat\Core\Setting\Type\TextType;
@@ -32,6 +33,7 @@ final readonly class Setting
      * @param string $part the part of the storefront it belongs to: a data-part value, or "every page"
      * @param string $step key of the step where it is changed
      * @param string $keywords more words to find it by
+     * @param ?SizeRule $rule what it is reckoned by as long as nobody sets it; its default is only what it comes to at first
      */
     private function __construct(
         public string $path,
@@ -42,6 +44,7 @@ final readonly class Setting
         public bool|float|string $default,
         public string $keywords = '',
         public ?Condition $appliesWhen = null,
+        public ?SizeRule $rule = null,
     ) {}
 
     public static function color(
@@ -78,7 +81,7 @@ final readonly class Setting
         string $label,
         string $part,
         string $step,
-        float $default,
+        float|string $default,
         float $min,
         float $max,
         float $increment = 1,
@@ -86,6 +89,33 @@ final readonly class Setting
         ?Condition $when = null,
     ): self {
         return new self($path, new NumberType($min, $max, $increment), $label, $part, $step, $default, $keywords, $when);
+    }
+
+    /**
+     * The size of letters of every page, px.
+     *
+     * @param float|string|null $default null where a rule says it
+     */
+    public static function size(
+        string $path,
+        string $label,
+        float|string|null $default,
+        float $min,
+        float $max,
+        string $keywords,
+        ?SizeRule $rule = null,
+    ): self {
+        return new self(
+            $path,
+            new SizeType($min, $max),
+            $label,
+            'every page',
+            StepKey::FONTS,
+            $default ?? $min,
+            $keywords,
+            null,
+            $rule,
+        );
     }
 
     /**

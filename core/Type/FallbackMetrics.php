@@ -20,12 +20,13 @@ final readonly class FallbackMetrics
     ) {}
 
     /** @param int $weight of the family's, 100..1000: the heavier, the wider its letters and those of the device's font */
-    public static function for(FontFamily $family, int $weight = 400): self
+    public static function for(FontFamily $family, int $weight = 400, bool $isItalic = false): self
     {
         $near = $family->nearestWeight($weight);
-        $local = $family->kind->localMeasures($near);
+        $local = $family->kind->localMeasures($near, $isItalic);
         // Widths are brought together first; heights are then measured in the adjusted em.
-        $adjust = ($family->averageWidths[$near] / $family->unitsPerEm) / ($local['averageWidth'] / $local['unitsPerEm']);
+        $width = ($isItalic ? $family->italicWidths : $family->averageWidths)[$near];
+        $adjust = ($width / $family->unitsPerEm) / ($local['averageWidth'] / $local['unitsPerEm']);
         $em = $family->unitsPerEm * $adjust;
 
         return new self($adjust, $family->ascent / $em, -$family->descent / $em, $family->lineGap / $em);

@@ -12,45 +12,61 @@ namespace Ikat\Core\Type;
  */
 final class FontFaces
 {
-    /** @param list<string> $keys */
-    public static function css(array $keys): string
+    /**
+     * @param list<string> $keys of the families a look speaks in
+     * @param list<string> $italics of those that it also speaks in italic
+     */
+    public static function css(array $keys, array $italics = []): string
     {
         $css = '';
         foreach ($keys as $key) {
             $family = FontShelf::get($key);
-            // Of two faces for a character browsers take the one that comes last (CSS Fonts 4, section 4.5.1).
-            foreach (array_reverse($family->parts) as $part) {
-                $css .= sprintf(
-                    '@font-face{font-family:"%s";font-weight:%s;font-display:optional;src:url("%s") format("woff2");unicode-range:%s}',
-                    $family->name,
-                    $family->hasWeights() ? "$family->lightest $family->heaviest" : (string) $family->lightest,
-                    self::address($key, $part),
-                    FontShelf::RANGES[$part],
-                )."\n";
-            }
-            foreach (array_keys($family->averageWidths) as $weight) {
-                $css .= self::standIn($family, $weight)."\n";
+            foreach ($family->hasItalic() && in_array($key, $italics, true) ? [false, true] : [false] as $isItalic) {
+                // Of two faces for a character browsers take the one that comes last (CSS Fonts 4, section 4.5.1).
+                foreach (array_reverse($family->parts) as $part) {
+                    if (! isset($family->bytes[self::file($part, $isItalic)])) {
+                        continue;
+                    }
+                    $css .= sprintf(
+                        '@font-face{font-family:"%s";%sfont-weight:%s;font-display:optional;src:url("%s") '
+                            .'format("woff2");unicode-range:%s}',
+                        $family->name,
+                        $isItalic ? 'font-style:italic;' : '',
+                        $family->hasWeights() ? "$family->lightest $family->heaviest" : (string) $family->lightest,
+                        self::address($key, $part, $isItalic),
+                        FontShelf::RANGES[$part],
+                    )."\n";
+                }
+                foreach (array_keys($isItalic ? $family->italicWidths : $family->averageWidths) as $weight) {
+                    $css .= self::standIn($family, $weight, $isItalic)."\n";
+                }
             }
         }
 
         return $css;
     }
 
-    public static function address(string $key, string $part = 'latin'): string
+    public static function address(string $key, string $part = 'latin', bool $isItalic = false): string
     {
-        return "/fonts/$key-$part.woff2";
+        return "/fonts/$key-".self::file($part, $isItalic).'.woff2';
     }
 
-    private static function standIn(FontFamily $family, int $weight): string
+    private static function file(string $part, bool $isItalic): string
     {
-        $metrics = FallbackMetrics::for($family, $weight);
+        return $isItalic ? "$part-italic" : $part;
+    }
+
+    private static function standIn(FontFamily $family, int $weight, bool $isItalic): string
+    {
+        $metrics = FallbackMetrics::for($family, $weight, $isItalic);
 
         return sprintf(
             '@font-face{font-family:"%s '
-                .'stand-in";font-weight:%d;src:%s;size-adjust:%s;ascent-override:%s;descent-override:%s;line-gap-override:%s}',
+                .'stand-in";%sfont-weight:%d;src:%s;size-adjust:%s;ascent-override:%s;descent-override:%s;line-gap-override:%s}',
             $family->name,
+            $isItalic ? 'font-style:italic;' : '',
             $weight,
-            implode(',', array_map(static fn(string $l): string => "local(\"$l\")", $family->kind->locals($weight))),
+            implode(',', array_map(static fn(string $l): string => "local(\"$l\")", $family->kind->locals($weight, $isItalic))),
             ...array_map(
                 static fn(float $share): string => rtrim(rtrim(number_format($share * 100, 4, '.', ''), '0'), '.').'%',
                 [$metrics->sizeAdjust, $metrics->ascentOverride, $metrics->descentOverride, $metrics->lineGapOverride],

@@ -7,30 +7,45 @@ namespace Ikat\Core\Type;
 /** A font family that ships with Ikat: what its files offer and how its letters measure. */
 final readonly class FontFamily
 {
+    /** What its lightest and heaviest weights are, 100..900; equal when the family has one weight only. */
+    public int $lightest;
+
+    public int $heaviest;
+
+    /** @var non-empty-list<string> keys of FontShelf::RANGES that it has a file for */
+    public array $parts;
+
     /**
      * @param string $key also the beginning of its files' names
      * @param string $name as a stylesheet calls it
-     * @param int $lightest weight, 1..1000
-     * @param int $heaviest weight; equal to the lightest when the family has one weight only
+     * @param string $label its name, and what it is like
      * @param int $unitsPerEm of the measures that follow, OpenType head, hhea and OS/2 tables
      * @param int $descent negative, below the baseline
      * @param non-empty-array<int, int> $averageWidths weight => of lowercase letters as they occur in running text
-     * @param non-empty-list<string> $parts keys of FontShelf::RANGES that it has a file for
+     * @param array<int, int> $italicWidths the same of its italic; none where it has no italic
+     * @param non-empty-array<int, array{int, int, int, int}> $letters weight => height of x and of H, in thousandths of the em, and the
+     *     widest and thinnest stroke of o, in thousandths of its height
+     * @param non-empty-array<string, int> $bytes part, with -italic for the italic's => bytes of its file
      */
     public function __construct(
         public string $key,
         public string $name,
         public string $label,
         public FontKind $kind,
-        public int $lightest,
-        public int $heaviest,
         public int $unitsPerEm,
         public int $ascent,
         public int $descent,
         public int $lineGap,
         public array $averageWidths,
-        public array $parts,
-    ) {}
+        public array $italicWidths,
+        public array $letters,
+        public array $bytes,
+    ) {
+        $this->lightest = min(array_keys($letters));
+        $this->heaviest = max(array_keys($letters));
+        $this->parts = array_values(array_intersect(array_keys(FontShelf::RANGES), array_keys($bytes)))
+            ?: throw new \LogicException("$key has no files.");
+    }
 
     /** The weight nearest to one that its widths are known of. */
     public function nearestWeight(int $weight): int
@@ -44,6 +59,11 @@ final readonly class FontFamily
     public function hasWeights(): bool
     {
         return $this->heaviest > $this->lightest;
+    }
+
+    public function hasItalic(): bool
+    {
+        return $this->italicWidths !== [];
     }
 
     /** The CSS font-family list: the family, its stand-in of the same measures, and what every device has. */

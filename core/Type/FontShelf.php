@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Type;
 
+use Ikat\Core\Type\Shelf\Measures;
+
 /**
  * The font families that ship with Ikat, all under the SIL Open Font License.
  *
- * Measures are those of the fonts' own tables, as @capsizecss/metrics 4.3 publishes them; a test compares.
+ * Their measures are written by a script from the fonts and from @capsizecss/metrics 4.3 (Shelf\Measures); a test compares.
  */
 final class FontShelf
 {
@@ -25,58 +27,56 @@ final class FontShelf
         'cyrillic-ext' => 'U+0460-052F,U+1C80-1C8A,U+20B4,U+2DE0-2DFF,U+A640-A69F,U+FE2E-FE2F',
     ];
 
-    /** key => [name, label, kind, lightest, heaviest, units per em, ascent, descent, line gap] */
-    private const TABLE = [
-        'gloock' => ['Gloock', 'Gloock, a high-contrast serif', FontKind::Serif, 400, 400, 1000, 975, -225, 0],
-        'fraunces' => ['Fraunces', 'Fraunces, a soft old-style serif', FontKind::Serif, 100, 900, 2000, 1956, -510, 0],
-        'literata' => ['Literata', 'Literata, a bookish serif', FontKind::Serif, 200, 900, 1000, 1177, -308, 0],
-        'lora' => ['Lora', 'Lora, a brushed serif', FontKind::Serif, 400, 700, 1000, 1006, -274, 0],
-        'bitter' => ['Bitter', 'Bitter, a sturdy slab serif', FontKind::Serif, 100, 900, 1000, 935, -265, 0],
-        'piazzolla' => ['Piazzolla', 'Piazzolla, a compact serif', FontKind::Serif, 100, 900, 1000, 1110, -310, 0],
-        'karla' => ['Karla', 'Karla, a plain sans', FontKind::Sans, 200, 800, 2000, 1834, -504, 0],
-        'asap' => ['Asap', 'Asap, a rounded sans', FontKind::Sans, 100, 900, 1000, 934, -212, 0],
-        'figtree' => ['Figtree', 'Figtree, a friendly sans', FontKind::Sans, 300, 900, 1000, 950, -250, 0],
-        'manrope' => ['Manrope', 'Manrope, a modern sans', FontKind::Sans, 200, 800, 2000, 2132, -600, 0],
-        'work-sans' => ['Work Sans', 'Work Sans, a wide sans', FontKind::Sans, 100, 900, 1000, 930, -243, 0],
-        'nunito' => ['Nunito', 'Nunito, a sans with round ends', FontKind::Sans, 200, 1000, 1000, 1011, -353, 0],
-        'jost' => ['Jost', 'Jost, a geometric sans', FontKind::Sans, 100, 900, 1000, 1070, -375, 0],
-        'space-grotesk' => ['Space Grotesk', 'Space Grotesk, a technical sans', FontKind::Sans, 300, 700, 1000, 984, -292, 0],
-        'caveat' => ['Caveat', 'Caveat, a quick hand', FontKind::Hand, 400, 700, 1000, 960, -300, 0],
-    ];
-
-    /** key => what it has besides Latin: in files of their own, which a browser only fetches for words that have them */
-    private const BESIDES = [
-        'fraunces' => ['vietnamese'],
-        'literata' => ['vietnamese', 'greek', 'greek-ext', 'cyrillic', 'cyrillic-ext'],
-        'lora' => ['vietnamese', 'cyrillic', 'cyrillic-ext'],
-        'bitter' => ['vietnamese', 'cyrillic', 'cyrillic-ext'],
-        'piazzolla' => ['vietnamese', 'greek', 'greek-ext', 'cyrillic', 'cyrillic-ext'],
-        'asap' => ['vietnamese'],
-        'manrope' => ['vietnamese', 'greek', 'cyrillic', 'cyrillic-ext'],
-        'work-sans' => ['vietnamese'],
-        'nunito' => ['vietnamese', 'cyrillic', 'cyrillic-ext'],
-        'jost' => ['cyrillic'],
-        'space-grotesk' => ['vietnamese'],
-        'caveat' => ['cyrillic', 'cyrillic-ext'],
-    ];
-
-    /** key => weight => average width of lowercase letters, for the weights a look can ask for; the heavier, the wider */
-    private const WIDTHS = [
-        'gloock' => [400 => 467],
-        'fraunces' => [300 => 907, 400 => 938, 500 => 954, 600 => 969, 700 => 1000, 800 => 1016],
-        'literata' => [300 => 465, 400 => 480, 500 => 491, 600 => 500, 700 => 512, 800 => 532],
-        'lora' => [400 => 468, 500 => 473, 600 => 478, 700 => 482],
-        'bitter' => [300 => 461, 400 => 465, 500 => 468, 600 => 471, 700 => 474, 800 => 479],
-        'piazzolla' => [300 => 443, 400 => 445, 500 => 447, 600 => 450, 700 => 453, 800 => 457],
-        'karla' => [300 => 891, 400 => 913, 500 => 932, 600 => 945, 700 => 957, 800 => 1003],
-        'asap' => [300 => 442, 400 => 442, 500 => 442, 600 => 442, 700 => 442, 800 => 442],
-        'figtree' => [300 => 444, 400 => 449, 500 => 453, 600 => 458, 700 => 463, 800 => 470],
-        'manrope' => [300 => 904, 400 => 920, 500 => 937, 600 => 954, 700 => 971, 800 => 988],
-        'work-sans' => [300 => 474, 400 => 499, 500 => 500, 600 => 501, 700 => 502, 800 => 502],
-        'nunito' => [300 => 444, 400 => 452, 500 => 456, 600 => 460, 700 => 470, 800 => 481],
-        'jost' => [300 => 416, 400 => 428, 500 => 446, 600 => 458, 700 => 472, 800 => 486],
-        'space-grotesk' => [300 => 488, 400 => 489, 500 => 490, 600 => 490, 700 => 490],
-        'caveat' => [400 => 343, 500 => 345, 600 => 347, 700 => 349],
+    /** key => [in words, kind] */
+    private const FAMILIES = [
+        'gloock' => ['a high-contrast serif', FontKind::Serif],
+        'fraunces' => ['a soft old-style serif', FontKind::Serif],
+        'literata' => ['a bookish serif', FontKind::Serif],
+        'lora' => ['a brushed serif', FontKind::Serif],
+        'piazzolla' => ['a compact serif', FontKind::Serif],
+        'source-serif-4' => ['an even serif', FontKind::Serif],
+        'alegreya' => ['a lively serif', FontKind::Serif],
+        'eb-garamond' => ['a Renaissance serif', FontKind::Serif],
+        'vollkorn' => ['a warm serif', FontKind::Serif],
+        'brygada-1918' => ['a serif from lead type', FontKind::Serif],
+        'newsreader' => ['a serif for long reading', FontKind::Serif],
+        'crimson-pro' => ['a light book serif', FontKind::Serif],
+        'merriweather' => ['a wide serif', FontKind::Serif],
+        'bitter' => ['a sturdy slab serif', FontKind::Slab],
+        'aleo' => ['a round slab serif', FontKind::Slab],
+        'hepta-slab' => ['a broad slab serif', FontKind::Slab],
+        'karla' => ['a plain sans', FontKind::Sans],
+        'asap' => ['a rounded sans', FontKind::Sans],
+        'figtree' => ['a friendly sans', FontKind::Sans],
+        'manrope' => ['a modern sans', FontKind::Sans],
+        'work-sans' => ['a wide sans', FontKind::Sans],
+        'nunito' => ['a sans with round ends', FontKind::Sans],
+        'jost' => ['a geometric sans', FontKind::Sans],
+        'space-grotesk' => ['a technical sans', FontKind::Sans],
+        'commissioner' => ['a sans with a slight waist', FontKind::Sans],
+        'source-sans-3' => ['a neutral sans', FontKind::Sans],
+        'inter' => ['a sans for screens', FontKind::Sans],
+        'open-sans' => ['an open sans', FontKind::Sans],
+        'mulish' => ['a minimal sans', FontKind::Sans],
+        'montserrat' => ['a broad city sans', FontKind::Sans],
+        'raleway' => ['a slender sans', FontKind::Sans],
+        'dm-sans' => ['a low-contrast geometric sans', FontKind::Sans],
+        'outfit' => ['a circular sans', FontKind::Sans],
+        'archivo' => ['a firm grotesque', FontKind::Sans],
+        'lexend' => ['a wide-set sans', FontKind::Sans],
+        'urbanist' => ['a light geometric sans', FontKind::Sans],
+        'rubik' => ['a sans with soft corners', FontKind::Sans],
+        'jetbrains-mono' => ['a tall monospace', FontKind::Mono],
+        'fira-code' => ['an open monospace', FontKind::Mono],
+        'playfair-display' => ['a display serif of high contrast', FontKind::Display],
+        'bodoni-moda' => ['a display serif with hairlines', FontKind::Display],
+        'cinzel' => ['Roman capitals', FontKind::Display],
+        'oswald' => ['a narrow display sans', FontKind::Display],
+        'unbounded' => ['a very wide display sans', FontKind::Display],
+        'comfortaa' => ['a round display sans', FontKind::Display],
+        'caveat' => ['a quick hand', FontKind::Hand],
+        'dancing-script' => ['a bouncing script', FontKind::Hand],
+        'shantell-sans' => ['a marker hand', FontKind::Hand],
     ];
 
     /** @return array<string, FontFamily> by key */
@@ -86,15 +86,22 @@ final class FontShelf
         static $all = null;
 
         return $all ??= array_combine(
-            array_keys(self::TABLE),
-            array_map(
-                static fn(string $k, array $r): FontFamily => new FontFamily(
-                    $k,
-                    ...[...$r, self::WIDTHS[$k], ['latin', 'latin-ext', ...self::BESIDES[$k] ?? []]],
-                ),
-                array_keys(self::TABLE),
-                self::TABLE,
-            ),
+            array_keys(self::FAMILIES),
+            array_map(self::made(...), array_keys(self::FAMILIES), self::FAMILIES),
+        );
+    }
+
+    /** @param array{string, FontKind} $family */
+    private static function made(string $key, array $family): FontFamily
+    {
+        $measures = Measures::ALL[$key];
+
+        return new FontFamily(
+            $key,
+            $measures['name'],
+            "{$measures['name']}, $family[0]",
+            $family[1],
+            ...[...$measures['metrics'], $measures['widths'], $measures['italics'], $measures['letters'], $measures['bytes']],
         );
     }
 
@@ -107,25 +114,30 @@ final class FontShelf
     /** @return array<string, string> key => plain words */
     public static function labels(): array
     {
-        return array_map(static fn(FontFamily $f): string => $f->label, self::all());
+        /** @var ?array<string, string> $labels */
+        static $labels = null;
+
+        return $labels ??= array_map(static fn(FontFamily $f): string => $f->label, self::all());
     }
 
     /** @return array<string, string> key => CSS font-family list */
     public static function stacks(): array
     {
-        return array_map(static fn(FontFamily $f): string => $f->stack(), self::all());
+        /** @var ?array<string, string> $stacks */
+        static $stacks = null;
+
+        return $stacks ??= array_map(static fn(FontFamily $f): string => $f->stack(), self::all());
     }
 
-    /**
-     * @return non-empty-list<string> keys of families with more than one weight
-     *
-     * @throws \LogicException
-     */
+    /** @return list<string> keys of families with more than one weight */
     public static function withWeights(): array
     {
-        return array_keys(array_filter(
-            self::all(),
-            static fn(FontFamily $f): bool => $f->hasWeights(),
-        )) ?: throw new \LogicException('No family has weights.');
+        return array_keys(array_filter(self::all(), static fn(FontFamily $f): bool => $f->hasWeights()));
+    }
+
+    /** @return list<string> keys of families with an italic drawn for them */
+    public static function withItalics(): array
+    {
+        return array_keys(array_filter(self::all(), static fn(FontFamily $f): bool => $f->hasItalic()));
     }
 }

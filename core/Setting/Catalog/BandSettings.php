@@ -12,13 +12,14 @@ use Ikat\Core\Setting\StepKey;
 /** The settings of one band of the home page, by its kind. */
 final class BandSettings
 {
-    /** Headline sizes, as steps of the type scale. */
+    /** Headline sizes: those of the first two headings, and steps of the type scale around them. */
     private const SIZES = [
-        'small' => 'step 2 of the type scale', 'medium' => 'step 3', 'step-4' => 'step 4', 'large' => 'step 5', 'huge' => 'step 6',
+        'small' => 'smaller than the second heading', 'medium' => 'as the second heading', 'step-4' => 'between the two',
+        'large' => 'as the first heading', 'huge' => 'larger than the first heading',
     ];
     private const STEPS = [
-        'small' => 'var(--type-step-2)', 'medium' => 'var(--type-step-3)', 'step-4' => 'var(--type-step-4)',
-        'large' => 'var(--type-step-5)',
+        'small' => 'var(--type-step-2)', 'medium' => 'var(--type-second-size)', 'step-4' => 'var(--type-step-4)',
+        'large' => 'var(--type-heading-size)',
         'huge' => 'var(--type-step-6)',
     ];
     private const LEVELS = ['1' => 'first, the page’s title', '2' => 'second', '3' => 'third'];

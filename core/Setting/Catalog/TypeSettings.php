@@ -6,76 +6,140 @@ namespace Ikat\Core\Setting\Catalog;
 
 use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SizeRule;
 use Ikat\Core\Setting\StepKey;
 use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\Voice;
 
 /** Fonts: which family and weight speaks where, and how large. */
 final class TypeSettings
 {
-    /** voice => [label, default family, default weight, words] */
-    private const VOICES = [
-        'heading' => ['Heading', 'gloock', 400, 'title headline'],
-        'body' => ['Text', 'karla', 400, 'body paragraph'],
-        'menu' => ['Menu', '{type.body.family}', 600, 'navigation links'],
-        'button' => ['Button', '{type.body.family}', 700, 'action'],
-        'price' => ['Price', '{type.body.family}', 700, 'amount money'],
-    ];
+    /** Smallest and largest size of any letters, px. */
+    private const SIZES = [10, 160];
 
     /** @return list<Setting> */
     public static function all(): array
     {
-        $settings = [];
-        foreach (self::VOICES as $voice => [$label, $family, $weight, $words]) {
-            $settings[] = Setting::font("type.$voice.family", "$label font", 'every page', $family, "typeface letter $words");
-            $settings[] = Setting::number(
-                "type.$voice.weight",
-                "$label weight",
-                'every page',
-                StepKey::FONTS,
-                $weight,
-                300,
-                800,
-                100,
-                "bold light thick $words",
-                Condition::is("type.$voice.family", ...FontShelf::withWeights()),
-            );
-        }
+        return [
+            ...array_merge(...array_map(self::of(...), Voice::cases())),
+            self::number('type.scale', 'Heading growth', 1.26, 1.1, 1.45, 0.01, 'heading size ratio scale bigger title'),
+        ];
+    }
+
+    /** @return list<Setting> */
+    private static function of(Voice $voice): array
+    {
+        [$family, $weight, $leading, $words] = match ($voice) {
+            Voice::Heading => ['gloock', 400.0, 1.12, 'title headline'],
+            Voice::Second => ['{type.heading.family}', '{type.heading.weight}', '{type.heading.leading}', 'title subtitle'],
+            Voice::Third => ['{type.body.family}', 600.0, 1.3, 'title subtitle'],
+            Voice::Price => ['{type.body.family}', 700.0, '{type.leading}', 'amount money'],
+            Voice::Body => ['karla', 400.0, 1.5, 'body paragraph'],
+            Voice::Menu => ['{type.body.family}', 600.0, '{type.leading}', 'navigation links'],
+            Voice::Button => ['{type.body.family}', 700.0, '{type.leading}', 'action'],
+            Voice::Label => ['{type.body.family}', 700.0, 1.6, 'badge sale new'],
+            Voice::Small => ['{type.body.family}', '{type.body.weight}', '{type.leading}', 'small print notes'],
+        };
+        $label = $voice->label();
+        $drawn = static fn(array $keys): Condition => Condition::is($voice->path('family'), ...$keys);
+        $styles = ['upright' => ['upright', 'normal'], 'italic' => ['italic', 'italic']];
 
         return [
-            ...$settings,
+            Setting::font($voice->path('family'), "$label font", 'every page', $family, "typeface letter $words"),
+            self::number(
+                $voice->path('weight'),
+                "$label weight",
+                $weight,
+                100,
+                900,
+                100,
+                "bold light thick $words",
+                $drawn(FontShelf::withWeights()),
+            ),
+            self::choice($voice, 'style', 'upright', $styles, $words, $drawn(FontShelf::withItalics())),
+            self::size($voice, 'size.phone', "$label size on a phone", $voice === Voice::Body ? '{type.base}' : null, $words),
+            self::size($voice, 'size.desktop', $voice === Voice::Body ? 'Text size' : "$label size on a desktop", $voice === Voice::Body
+                ? 16.0 : null, $words),
             Setting::length(
-                'type.base',
-                'Text size',
+                $voice->path('spacing'),
+                "$label letter spacing",
                 'every page',
                 StepKey::FONTS,
-                16,
-                14,
-                20,
-                0.5,
-                keywords: 'font size body letters bigger smaller',
+                0,
+                -0.08,
+                0.3,
+                0.005,
+                'em',
+                "tracking distance $words",
             ),
-            Setting::number(
-                'type.scale',
-                'Heading growth',
-                'every page',
-                StepKey::FONTS,
-                1.26,
-                1.1,
-                1.45,
-                0.01,
-                'heading size ratio scale bigger title',
+            self::choice($voice, 'case', 'typed', [
+                'typed' => ['as typed', 'none'], 'capitals' => ['CAPITALS', 'uppercase'],
+            ], "capitals uppercase $words"),
+            self::number(
+                $voice->path('leading'),
+                $voice === Voice::Body ? 'Line spacing' : "$label line height",
+                $leading,
+                $voice === Voice::Body ? 1.3 : 0.9,
+                $voice === Voice::Body ? 1.9 : 2,
+                $voice === Voice::Body ? 0.05 : 0.01,
+                "line spacing leading distance $words",
             ),
-            Setting::number(
-                'type.leading',
-                'Line spacing',
-                'every page',
-                StepKey::FONTS,
-                1.5,
-                1.3,
-                1.9,
-                0.05,
-                'line height leading distance',
-            ),
+            ...$voice->isHeading() ? [self::choice($voice, 'ends', $voice === Voice::Third ? 'fall' : 'even', [
+                'fall' => ['as they fall', 'wrap'], 'even' => ['evened out', 'balance'],
+            ], "line ends balance $words")] : [],
         ];
+    }
+
+    /** @param float|string|null $default null for what the type scale says */
+    private static function size(Voice $voice, string $what, string $label, float|string|null $default, string $words): Setting
+    {
+        [$least, $most] = $voice->path($what) === 'type.base' ? [14, 20] : self::SIZES;
+
+        return Setting::size(
+            $voice->path($what),
+            $label,
+            $default,
+            $least,
+            $most,
+            "font size letters bigger smaller $words",
+            $default === null ? new SizeRule($voice->step(), $what === 'size.phone') : null,
+        );
+    }
+
+    private static function number(
+        string $path,
+        string $label,
+        float|string $default,
+        float $min,
+        float $max,
+        float $increment,
+        string $words,
+        ?Condition $when = null,
+    ): Setting {
+        return Setting::number($path, $label, 'every page', StepKey::FONTS, $default, $min, $max, $increment, $words, $when);
+    }
+
+    /** @param array<string, array{string, string}> $choices key => [plain words, CSS] */
+    private static function choice(
+        Voice $voice,
+        string $what,
+        string $default,
+        array $choices,
+        string $words,
+        ?Condition $when = null,
+    ): Setting {
+        $names = ['style' => 'style', 'case' => 'case', 'ends' => 'line ends'];
+
+        return Setting::choice(
+            $voice->path($what),
+            "{$voice->label()} $names[$what]",
+            'every page',
+            StepKey::FONTS,
+            $default,
+            array_map(static fn(array $c): string => $c[0], $choices),
+            array_map(static fn(array $c): string => $c[1], $choices),
+            $words,
+            $when,
+        );
     }
 }

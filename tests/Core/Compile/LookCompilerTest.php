@@ -105,6 +105,9 @@ final class LookCompilerTest extends TestCase
         $compiled = LookCompiler::compile(Fixtures::look(['home.bands' => 'lead-1']), Fixtures::theme());
         self::assertSame(['shape.radius'], $compiled->derived['--shape-button']);
         self::assertSame(['shape.border'], $compiled->derived['--checkout-field']);
-        self::assertSame(['type.base', 'type.scale'], $compiled->derived['--band-lead-1-size']);
+        self::assertSame(
+            ['type.heading.size.phone', 'type.heading.size.desktop', 'type.base', 'type.scale'],
+            $compiled->derived['--band-lead-1-size'],
+        );
     }
 }
