@@ -46,6 +46,30 @@ final class FontFaces
         return $css;
     }
 
+    /** The whole shelf, each family under a name and a class of its own, to be shown on the bench: a browser fetches what is shown. */
+    public static function shelf(): string
+    {
+        $css = '';
+        foreach (FontShelf::all() as $key => $family) {
+            foreach (array_reverse($family->parts) as $part) {
+                $css .= sprintf(
+                    '@font-face{font-family:"Shelf %s";font-weight:%d %d;font-display:swap;src:url("%s") format("woff2");unicode-range:%s}',
+                    $family->name,
+                    $family->lightest,
+                    $family->heaviest,
+                    self::address($key, $part),
+                    FontShelf::RANGES[$part],
+                )."\n";
+            }
+            $css .= sprintf('.shelf-%s{font-family:"Shelf %s",%s}', $key, $family->name, $family->kind->generic())."\n";
+        }
+        foreach (range(100, 900, 100) as $weight) {
+            $css .= ".at-$weight{font-weight:$weight}\n";
+        }
+
+        return $css;
+    }
+
     public static function address(string $key, string $part = 'latin', bool $isItalic = false): string
     {
         return "/fonts/$key-".self::file($part, $isItalic).'.woff2';

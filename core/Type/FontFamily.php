@@ -66,6 +66,20 @@ final readonly class FontFamily
         return $this->italicWidths !== [];
     }
 
+    /** @return list<string> writing systems that it has the letters of */
+    public function systems(): array
+    {
+        $names = ['latin' => 'Latin', 'vietnamese' => 'Vietnamese', 'greek' => 'Greek', 'cyrillic' => 'Cyrillic'];
+
+        return array_values(array_intersect_key($names, array_flip($this->parts)));
+    }
+
+    /** @return non-empty-list<int> weights it has, 100..900 */
+    public function weights(): array
+    {
+        return array_keys($this->letters);
+    }
+
     /** The CSS font-family list: the family, its stand-in of the same measures, and what every device has. */
     public function stack(): string
     {

@@ -137,7 +137,7 @@ test('by keyboard alone', async () => {
   await tabTo('.chip-row[aria-label^="Brand"] button');
   for (let i = 0; i < 12 && !(await page.evaluate(() => document.activeElement.getAttribute('aria-label') === 'Link to Second')); i += 1) await press('ArrowRight');
   await edited(page, () => press('Enter'));
-  await find('heading font', 'Heading font');
+  await find('first heading font', 'First heading font');
   await isIn('c-type-heading-family');
   await edited(page, async () => { await page.keyboard.type('Lit'); });
   await find('logo size desktop', 'Logo size on a desktop');

@@ -4,13 +4,52 @@ declare(strict_types=1);
 
 namespace App\Workbench\Fonts;
 
+use App\Fonts\FontFiles;
+use App\Http\TypedRequest;
+use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsStep;
+use App\Workbench\Shell\StepPanel;
+use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Type\FontFaces;
+use Ikat\Core\Type\Voice;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Route;
 
+/** The voices of a shop: each on a staff from the smallest phone to the widest desktop, and the shelf of families. */
 final class FontsStep extends ControlsStep
 {
+    /** Seconds that a browser keeps the stylesheet of the shelf. */
+    private const KEPT = 86_400;
+
+    public function __construct(private readonly FontFiles $files) {}
+
     public function key(): string
     {
         return StepKey::FONTS;
+    }
+
+    public function keywords(): string
+    {
+        return 'fonts type typeface letters families voices pair size weight';
+    }
+
+    public function panel(Bench $bench, TypedRequest $request): StepPanel
+    {
+        return new FontsPanel($bench, $request, $this->files);
+    }
+
+    public function addressOf(Setting $setting, Bench $bench): string
+    {
+        $voice = Voice::ofPath($setting->path) ?? Voice::Heading;
+
+        return $this->key()."?open_voice=$voice->value#c-".str_replace('.', '-', $setting->path);
+    }
+
+    public static function routes(): void
+    {
+        Route::get('shelf.css', static fn(): Response => response(FontFaces::shelf(), 200, [
+            'Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'private, max-age='.self::KEPT,
+        ]));
     }
 }

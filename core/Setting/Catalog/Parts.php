@@ -6,6 +6,7 @@ namespace Ikat\Core\Setting\Catalog;
 
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
+use Ikat\Core\Type\Voice;
 
 /** The parts of the storefront in plain words. A part's key stands in data-part on its elements. */
 final class Parts
@@ -23,7 +24,8 @@ final class Parts
     /** A setting's label beside others of its part, without the part's name before it: "Lead picture: height" is "Height" there. */
     public static function labelWithin(Setting $setting): string
     {
-        $before = self::label($setting->part).': ';
+        $voice = Voice::ofPath($setting->path);
+        $before = $voice === null ? self::label($setting->part).': ' : $voice->label().' ';
         $label = $setting->label;
 
         return str_starts_with($label, $before)

@@ -57,12 +57,12 @@ final class TypeSettings
                 $drawn(FontShelf::withWeights()),
             ),
             self::choice($voice, 'style', 'upright', $styles, $words, $drawn(FontShelf::withItalics())),
-            self::size($voice, 'size.phone', "$label size on a phone", $voice === Voice::Body ? '{type.base}' : null, $words),
-            self::size($voice, 'size.desktop', $voice === Voice::Body ? 'Text size' : "$label size on a desktop", $voice === Voice::Body
+            self::size($voice, 'size.phone', "$label on a phone", $voice === Voice::Body ? '{type.base}' : null, $words),
+            self::size($voice, 'size.desktop', "$label on a desktop", $voice === Voice::Body
                 ? 16.0 : null, $words),
             Setting::length(
                 $voice->path('spacing'),
-                "$label letter spacing",
+                "$label spacing",
                 'every page',
                 StepKey::FONTS,
                 0,
@@ -77,7 +77,7 @@ final class TypeSettings
             ], "capitals uppercase $words"),
             self::number(
                 $voice->path('leading'),
-                $voice === Voice::Body ? 'Line spacing' : "$label line height",
+                "$label line height",
                 $leading,
                 $voice === Voice::Body ? 1.3 : 0.9,
                 $voice === Voice::Body ? 1.9 : 2,

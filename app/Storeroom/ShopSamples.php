@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storeroom;
+
+use App\Models\MenuEntry;
+use App\Models\Product;
+use App\Models\Storefront;
+use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Setting\ColoredText;
+use Ikat\Core\Setting\Type\TextType;
+use Ikat\Core\Type\Voice;
+use Illuminate\Support\Facades\Cache;
+
+/** Words of this very shop, for drawings that show how its type is set. */
+final readonly class ShopSamples
+{
+    /** Names that may be the widest: those of the most characters. */
+    private const LONGEST = 5;
+
+    /** That they are kept: versions that are gone need not be. */
+    private const SECONDS = 86_400;
+
+    /**
+     * @param array<string, string> $words by voice: short ones, as the shop says them
+     * @param list<string> $headings of the home page, the first one first
+     * @param list<string> $products names of the most characters
+     * @param list<string> $menu the main menu's entries
+     */
+    private function __construct(public array $words, public array $headings, public array $products, public array $menu) {}
+
+    /** @param callable(int): string $price cents => as the shop writes it */
+    public static function of(Storefront $storefront, ResolvedLook $look, callable $price): self
+    {
+        $said = self::said($look);
+        $first = Product::query()->orderBy('position')->first(['name', 'note', 'price']);
+        $label = Product::query()->whereNotNull('label')->where('label', '<>', '')->orderBy('position')->value('label');
+        // Read once for a version of the Storeroom's contents: no index knows how long a name is.
+        $longest = Cache::remember(
+            "longest-names $storefront->store_id $storefront->content_version",
+            self::SECONDS,
+            static fn(): array => Product::query()->orderByRaw('char_length(name) desc, id')->limit(self::LONGEST)->pluck('name')->all(),
+        );
+        $menu = MenuEntry::query()->where('menu', 'main')->orderBy('position')->pluck('label')->all();
+        $named = static fn(string $end): array => array_values(array_filter(
+            $said,
+            static fn(string $path): bool => str_ends_with($path, $end),
+            ARRAY_FILTER_USE_KEY,
+        ));
+        $headings = $named('heading');
+        $name = $first === null ? $storefront->name : $first->name;
+
+        return new self(
+            [
+                Voice::Heading->value => self::begin($headings[0] ?? $name, 1),
+                Voice::Second->value => self::begin($headings[1] ?? $headings[0] ?? $name, 1),
+                Voice::Third->value => self::begin($name, 1),
+                Voice::Price->value => $price($first === null ? 0 : $first->price),
+                Voice::Body->value => self::begin($named('text')[0] ?? $name, 2),
+                Voice::Menu->value => self::begin($menu[0] ?? $name, 2),
+                Voice::Button->value => self::begin($named('button')[0] ?? $look->text('say.checkout'), 3),
+                Voice::Label->value => self::begin($label ?? $look->text('say.free'), 2),
+                Voice::Small->value => self::begin((string) $first?->note !== '' ? (string) $first?->note : $name, 2),
+            ],
+            $headings === [] ? [$name] : $headings,
+            $longest === [] ? [$name] : $longest,
+            $menu,
+        );
+    }
+
+    /** @return array<string, string> path => what the look says there, of the home page alone */
+    private static function said(ResolvedLook $look): array
+    {
+        $said = [];
+        foreach ($look->all() as $path => $resolution) {
+            if (
+                str_starts_with($path, 'band.') && $resolution->setting->type instanceof TextType && $resolution->unmet === null
+                && is_string($resolution->value) && trim(ColoredText::plain($resolution->value)) !== ''
+            ) {
+                $said[$path] = trim(ColoredText::plain($resolution->value));
+            }
+        }
+
+        return $said;
+    }
+
+    /** The first words of a text, in one short line. */
+    private static function begin(string $text, int $words): string
+    {
+        return rtrim(mb_strimwidth(implode(' ', array_slice(explode(' ', $text), 0, $words)), 0, 16, '…'), ' ,.;:');
+    }
+}

@@ -1,0 +1,337 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Fonts;
+
+use App\Fonts\FontFiles;
+use App\Http\TypedRequest;
+use App\Storefront\Money;
+use App\Storeroom\ShopSamples;
+use App\Workbench\Shell\Bench;
+use App\Workbench\Shell\Sheet;
+use App\Workbench\Shell\StepPanel;
+use App\Workbench\Shell\WindowPlace;
+use Ikat\Core\Compile\TypeScale;
+use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\SizeRule;
+use Ikat\Core\Type\FontFamily;
+use Ikat\Core\Type\FontKind;
+use Ikat\Core\Type\FontLikeness;
+use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\MeasuredText;
+use Ikat\Core\Type\Pairing;
+use Ikat\Core\Type\TextMeasure;
+use Ikat\Core\Type\TextStyle;
+use Ikat\Core\Type\UnreadableFont;
+use Ikat\Core\Type\Voice;
+
+/** A voice that is open, what it is set in, the families it might be set in, and how the shop's own words break. */
+final class FontsPanel extends StepPanel
+{
+    /** Families listed at once, until all are asked for. */
+    private const LISTED = 8;
+
+    /** Screens that words are broken on, px. */
+    public const SCREENS = [320, 390, 480, 640];
+
+    private const PAIRS = 3;
+
+    public readonly Voice $voice;
+
+    /** A kind of family that the shelf is narrowed to; null for all. */
+    public readonly ?FontKind $kind;
+
+    /** A writing system that the families must have; empty for any. */
+    public readonly string $system;
+
+    public readonly bool $listsAll;
+
+    private ?ShopSamples $samples = null;
+
+    public function __construct(Bench $bench, TypedRequest $request, private readonly FontFiles $files)
+    {
+        parent::__construct($bench, $request);
+        $this->voice = Voice::tryFrom($request->word('open_voice')) ?? Voice::Heading;
+        $this->kind = FontKind::tryFrom($request->word('open_kind'));
+        $system = $request->word('open_system');
+        $this->system = in_array($system, self::systems(), true) ? $system : '';
+        $this->listsAll = $request->word('open_all') !== '';
+    }
+
+    public function view(): string
+    {
+        return 'workbench.fonts.panel';
+    }
+
+    public function sheet(): Sheet
+    {
+        return new Sheet(
+            'workbench.fonts.staff',
+            'Voices',
+            'each word at its real size; its thread is its size as the screen widens',
+            320,
+            false,
+        );
+    }
+
+    public function state(): array
+    {
+        return array_filter([
+            'open_voice' => $this->voice->value,
+            'open_kind' => $this->kind->value ?? '',
+            'open_system' => $this->system,
+            'open_all' => $this->listsAll ? 'yes' : '',
+        ], static fn(string $value): bool => $value !== '');
+    }
+
+    /** The first place of the shop that the voice's size reaches. */
+    public function shows(): ?WindowPlace
+    {
+        $places = $this->bench->places($this->voice->path('family'));
+        $page = isset($places['home']) ? 'home' : array_key_first($places);
+
+        return $page === null ? null : new WindowPlace($page, '', $places[$page][0], alike: array_keys($places));
+    }
+
+    /** Address of the step with what is open, but for some of it. @param array<string, string> $other */
+    public function address(array $other): string
+    {
+        return $this->bench->address('fonts?'.http_build_query(array_filter([...$this->state(), ...$other])));
+    }
+
+    /** @return list<string> writing systems of the shelf */
+    public static function systems(): array
+    {
+        return ['Greek', 'Cyrillic', 'Vietnamese'];
+    }
+
+    public function look(): ResolvedLook
+    {
+        return $this->bench->inspection()->look;
+    }
+
+    public function samples(): ShopSamples
+    {
+        $store = $this->bench->look->storefront->store;
+
+        return $this->samples ??= ShopSamples::of(
+            $this->bench->look->storefront,
+            $this->look(),
+            static fn(int $cents): string => Money::short($cents, $store->currency),
+        );
+    }
+
+    public function family(Voice $voice): FontFamily
+    {
+        return FontShelf::get($this->look()->text($voice->path('family')));
+    }
+
+    public function weight(Voice $voice): int
+    {
+        return $this->family($voice)->nearestWeight((int) $this->look()->value($voice->path('weight')));
+    }
+
+    /** @return array{phone: float, desktop: float} px */
+    public function sizes(Voice $voice): array
+    {
+        return [
+            'phone' => (float) $this->look()->value($voice->path('size.phone')),
+            'desktop' => (float) $this->look()->value($voice->path('size.desktop')),
+        ];
+    }
+
+    public function staff(): StaffDrawing
+    {
+        return new StaffDrawing(array_combine(
+            array_map(static fn(Voice $v): string => $v->value, Voice::cases()),
+            array_map($this->sizes(...), Voice::cases()),
+        ));
+    }
+
+    /** How many families and bytes of fonts a page in Latin takes. @return array{families: int, bytes: int} */
+    public function weightOfAll(): array
+    {
+        $files = [];
+        foreach (Voice::cases() as $voice) {
+            $isItalic = $this->look()->value($voice->path('style')) === 'italic' && $this->family($voice)->hasItalic();
+            $files[$this->family($voice)->key.($isItalic ? ' italic' : '')] = $this->family($voice)->bytes[$isItalic ? 'latin-italic' : 'latin'];
+        }
+
+        return ['families' => count($files), 'bytes' => array_sum($files)];
+    }
+
+    /** In how many places the voice shows. */
+    public function places(): int
+    {
+        return array_sum(array_map(count(...), $this->bench->places($this->voice->path('family'))));
+    }
+
+    /** @return array<string, Setting> what => the open voice's settings */
+    public function settings(): array
+    {
+        $all = [];
+        foreach (['family', 'weight', 'style', 'size.phone', 'size.desktop', 'spacing', 'leading', 'case', 'ends'] as $what) {
+            $path = $this->voice->path($what);
+            if ($this->bench->catalog()->has($path)) {
+                $all[$what] = $this->bench->setting($path);
+            }
+        }
+
+        return $all;
+    }
+
+    /**
+     * What the open voice follows, link by link.
+     *
+     * @return array<string, array{words: string, value: bool|float|string}> path => what it follows in words, and the value it keeps when it
+     *     is cut loose
+     */
+    public function chains(): array
+    {
+        $found = [];
+        foreach ($this->settings() as $setting) {
+            $at = $this->look()->at($setting->path);
+            $words = $at->chain !== []
+                ? implode(', which follows ', array_map(fn(string $p): string => $this->bench->setting($p)->label, $at->chain))
+                : ($at->isRuled() ? $setting->rule?->inWords((float) $this->look()->value(SizeRule::FROM[1])) : null);
+            if ($words !== null) {
+                $found[$setting->path] = ['words' => $words, 'value' => $at->value];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Settings of the open voice that follow nothing now, and once did.
+     *
+     * @return array<string, string> path => what they would follow again, in words
+     */
+    public function cutChains(): array
+    {
+        $found = [];
+        foreach ($this->settings() as $setting) {
+            $isOwn = $this->bench->isOwn($setting->path) && $this->look()->at($setting->path)->chain === [];
+            $target = is_string($setting->default) ? Alias::target($setting->default) : null;
+            if ($isOwn && ($target !== null || $setting->rule !== null)) {
+                $found[$setting->path] = $target === null ? 'the type scale' : $this->bench->setting($target)->label;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, array{family: FontFamily, weight: int, share: int}> families to be had, the most alike first */
+    public function shelf(): array
+    {
+        $found = [];
+        foreach (FontLikeness::to($this->family($this->voice)->key, $this->weight($this->voice)) as $key => $alike) {
+            $family = FontShelf::get($key);
+            $fits = ($this->kind === null || $family->kind === $this->kind)
+                && ($this->system === '' || in_array($this->system, $family->systems(), true));
+            if ($fits) {
+                $found[$key] = ['family' => $family, ...$alike];
+            }
+        }
+
+        return $this->listsAll ? $found : array_slice($found, 0, self::LISTED);
+    }
+
+    /** How many families the shelf has that fit. */
+    public function fitting(): int
+    {
+        return count(array_filter(FontShelf::all(), fn(FontFamily $f): bool => ($this->kind === null || $f->kind === $this->kind)
+            && ($this->system === '' || in_array($this->system, $f->systems(), true))));
+    }
+
+    /**
+     * What choosing a family for the open voice changes: its weight too, where the family has it not.
+     *
+     * @return array<string, string|float>
+     */
+    public function choosing(FontFamily $family, int $weight): array
+    {
+        return [$this->voice->path('family') => $family->key, $this->voice->path('weight') => (float) $weight];
+    }
+
+    public function pairNow(): Pairing
+    {
+        return new Pairing(
+            $this->family(Voice::Heading),
+            $this->weight(Voice::Heading),
+            $this->family(Voice::Body),
+            $this->weight(Voice::Body),
+        );
+    }
+
+    /** @return list<Pairing> */
+    public function pairs(): array
+    {
+        return Pairing::near($this->pairNow(), self::PAIRS);
+    }
+
+    /** @return array<string, string|float> */
+    public function taking(Pairing $pair): array
+    {
+        return [
+            'type.heading.family' => $pair->heading->key, 'type.heading.weight' => (float) $pair->headingWeight,
+            'type.body.family' => $pair->body->key, 'type.body.weight' => (float) $pair->bodyWeight,
+        ];
+    }
+
+    /**
+     * How the widest words of the open voice break on a screen; null where the fonts were not unpacked.
+     *
+     * @return ?array{text: string, set: MeasuredText, room: float, size: float}
+     */
+    public function broken(int $screen): ?array
+    {
+        $sizes = $this->sizes($this->voice);
+        $size = TypeScale::at($sizes['phone'], $sizes['desktop'], $screen);
+        $room = $screen - 2 * max(16.0, min(56.0, 0.044 * $screen));
+        $style = $this->style($this->voice, $size);
+        $widest = null;
+        try {
+            $face = $this->files->face($this->family($this->voice)->key, $this->look()->value($this->voice->path('style')) === 'italic');
+            foreach ($this->voice->isHeading() ? $this->samples()->headings : $this->samples()->products as $text) {
+                $set = (new TextMeasure())->measure($face, $style, $text, $room);
+                if ($widest === null || count($set->lines) > count($widest['set']->lines)) {
+                    $widest = ['text' => $text, 'set' => $set, 'room' => $room, 'size' => $size];
+                }
+            }
+        } catch (UnreadableFont) {
+            return null;
+        }
+
+        return $widest;
+    }
+
+    /** Px that the main menu takes in one row; null where the fonts were not unpacked. */
+    public function menuWidth(): ?float
+    {
+        $style = $this->style(Voice::Menu, $this->sizes(Voice::Menu)['desktop']);
+        try {
+            $face = $this->files->face($this->family(Voice::Menu)->key, $this->look()->value(Voice::Menu->path('style')) === 'italic');
+            $measure = new TextMeasure();
+            $widths = array_map(static fn(string $label): float => $measure->width($face, $style, $label), $this->samples()->menu);
+        } catch (UnreadableFont) {
+            return null;
+        }
+
+        return array_sum($widths) + (float) $this->look()->value('header.menu.gap') * max(0, count($widths) - 1);
+    }
+
+    private function style(Voice $voice, float $size): TextStyle
+    {
+        return new TextStyle(
+            $size,
+            $this->weight($voice),
+            (float) $this->look()->value($voice->path('spacing')) * $size,
+            (float) $this->look()->value($voice->path('leading')),
+            $this->look()->value($voice->path('case')) === 'capitals',
+        );
+    }
+}

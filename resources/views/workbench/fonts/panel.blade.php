@@ -1,0 +1,98 @@
+@use('App\Workbench\Fonts\FontsPanel')
+@use('Ikat\Core\Setting\Catalog\Parts')
+@use('Ikat\Core\Setting\Setting')
+@use('Ikat\Core\Type\FontKind')
+@use('Ikat\Core\Type\FontShelf')
+@php($look = $panel->look())
+@php($edits = $bench->edits())
+@php($voice = $panel->voice)
+@php($family = $panel->family($voice))
+@php($all = $panel->weightOfAll())
+@php($kilo = fn (int $bytes): string => number_format($bytes / 1000, 1).' kB')
+@php($longest = $panel->samples()->products[0])
+<link rel="stylesheet" href="{{ $bench->address('shelf.css') }}">
+<x-heading title="Fonts">{{ $all['families'] }} {{ $all['families'] === 1 ? 'file' : 'files' }} of letters on a page, {{ $kilo($all['bytes']) }}</x-heading>
+<div class="flex flex-col gap-2.25">
+<x-tool id="t-voice" :title="$voice->label()" :note="'shows in '.$panel->places().' places'">
+  <div class="voice-fields grid grid-cols-4 gap-x-2">
+  @foreach ($panel->settings() as $what => $setting)
+  <div @class(['col-span-2' => in_array($what, ['family', 'case', 'ends'], true)])>@include('workbench.shell.control', ['setting' => $setting, 'resolution' => $look->at($setting->path)])</div>
+  @endforeach
+  @if ($voice->value === 'body')<div>@include('workbench.shell.control', ['setting' => $bench->setting('type.scale'), 'resolution' => $look->at('type.scale')])</div>@endif
+  </div>
+  @php($chains = $panel->chains())
+  @php($cut = $panel->cutChains())
+  @if ($chains !== [] || $cut !== [])
+  <ul class="chains grid gap-0.5 pt-1 text-[12px]" aria-label="What {{ $voice->label() }} follows">
+    @foreach ($chains as $path => $chain)
+    <li class="flex items-baseline gap-2"><span class="min-w-0 flex-1"><b>{{ Parts::labelWithin($bench->setting($path)) }}</b> follows {{ $chain['words'] }}</span>
+      @if ($edits)<x-edit :$bench :$path :value="$chain['value']" aria-label="Stop following: {{ $bench->setting($path)->label }}">stop following</x-edit>@endif</li>
+    @endforeach
+    @foreach ($cut as $path => $target)
+    <li class="flex items-baseline gap-2"><span class="min-w-0 flex-1 text-ink-2">{{ Parts::labelWithin($bench->setting($path)) }} is its own</span>
+      @if ($edits)<x-edit :$bench :$path :with="['original' => '1']" value="">follow {{ $target }}</x-edit>@endif</li>
+    @endforeach
+  </ul>
+  @endif
+</x-tool>
+<x-tool id="t-lines" title="How its words break" :note="$voice->isHeading() ? 'the heading of the most lines' : 'the longest of your names'">
+  <ul class="grid gap-0.75 text-[12px]">
+    @foreach (FontsPanel::SCREENS as $screen)
+    @php($broken = $panel->broken($screen))
+    @if ($broken !== null)
+    <li class="grid grid-cols-[58px_46px_minmax(0,1fr)] items-baseline gap-2"><span class="text-ink-2">{{ $screen }} px</span><b>{{ count($broken['set']->lines) }}
+      {{ count($broken['set']->lines) === 1 ? 'line' : 'lines' }}</b><span class="min-w-0 truncate">{{ implode(' / ', array_column($broken['set']->lines, 'text')) }}</span></li>
+    @endif
+    @endforeach
+    @php($row = $panel->menuWidth())
+    @if ($voice->value === 'menu' && $row !== null)<li>All {{ count($panel->samples()->menu) }} entries of the menu take {{ round($row) }} px in one row; it folds behind a button
+      {{ $look->text('header.menu.place') === 'folded' ? 'on every screen' : 'under '.Setting::plainNumber($look->value('header.menu.fold')).' px' }}.</li>@endif
+  </ul>
+</x-tool>
+<x-tool id="t-shelf" title="Families" :note="'alike = ink shared with '.$family->name.', letter on letter'">
+  <div class="grid gap-0.5 pb-1">
+    <x-chips label="Kind of family" words="Kind"><a class="act" href="{{ $panel->address(['open_kind' => '']) }}" hx-get="{{ $panel->address(['open_kind' => '']) }}"
+      @if ($panel->kind === null) aria-current="true" @endif>all</a>@foreach (FontKind::cases() as $kind)<a class="act ml-2" href="{{ $panel->address(['open_kind' => $kind->value]) }}"
+      hx-get="{{ $panel->address(['open_kind' => $kind->value]) }}" @if ($panel->kind === $kind) aria-current="true" @endif>{{ $kind->value }}</a>@endforeach</x-chips>
+    <x-chips label="Writing system" words="With"><a class="act" href="{{ $panel->address(['open_system' => '']) }}" hx-get="{{ $panel->address(['open_system' => '']) }}"
+      @if ($panel->system === '') aria-current="true" @endif>Latin</a>@foreach (FontsPanel::systems() as $system)<a class="act ml-2" href="{{ $panel->address(['open_system' => $system]) }}"
+      hx-get="{{ $panel->address(['open_system' => $system]) }}" @if ($panel->system === $system) aria-current="true" @endif>{{ $system }}</a>@endforeach</x-chips>
+  </div>
+  @php($listed = $panel->shelf())
+  <ul class="shelf" data-drawing aria-label="Families, the most alike first">
+    @foreach ($listed as $key => $each)
+    @php($isNow = $key === $family->key)
+    @php($changes = $panel->choosing($each['family'], $each['weight']))
+    <li><button type="button" @class(['family grid w-full cursor-pointer grid-cols-[minmax(0,1fr)_128px] gap-x-3 border-b border-thread px-1.5 py-1 text-left', 'is-now bg-blue-wash' => $isNow]) data-mark
+      tabindex="{{ $loop->first ? 0 : -1 }}" @if ($isNow) aria-current="true" data-try="" @else data-try="{{ $bench->trial($changes) }}" @endif
+      @if ($edits && ! $isNow) hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['changes' => json_encode($changes)]) }}" @endif>
+      <span class="shelf-{{ $key }} at-{{ $each['weight'] }} min-w-0 self-center text-[17px]/5" lang="en">{{ $longest }}</span>
+      <span class="grid gap-0.25 text-[11.5px]/4"><b>{{ $each['family']->name }} {{ $each['weight'] }}</b>
+        <span class="flex items-center gap-1.5"><span class="alike" aria-hidden="true"><svg width="64" height="6" viewBox="0 0 100 6" preserveAspectRatio="none"><rect width="{{ $each['share'] }}"
+          height="6"/></svg></span>{{ $isNow ? 'in use' : $each['share'].'% alike' }}</span>
+        <span class="text-ink-2">{{ $kilo($each['family']->bytes['latin']) }}<span class="systems" aria-label="{{ implode(', ', $each['family']->systems()) }}"> Aa
+          @if (in_array('Greek', $each['family']->systems(), true)) Ωω @endif @if (in_array('Cyrillic', $each['family']->systems(), true)) Жж @endif @if (in_array('Vietnamese', $each['family']->systems(), true)) Ơơ @endif</span></span></span>
+    </button></li>
+    @endforeach
+  </ul>
+  <p class="pt-1 text-[12px]">@if (! $panel->listsAll && $panel->fitting() > count($listed))<a class="act" href="{{ $panel->address(['open_all' => 'yes']) }}"
+    hx-get="{{ $panel->address(['open_all' => 'yes']) }}">All {{ $panel->fitting() }} families</a>. @endif All under the SIL Open Font License 1.1; what the look does not speak in is never sent.</p>
+</x-tool>
+<x-tool id="t-pairs" title="Pairs to consider" note="headings with text; point at one to try it on">
+  @php($now = $panel->pairNow())
+  <ul class="grid gap-1.5">
+    @foreach ($panel->pairs() as $pair)
+    @php($changes = $panel->taking($pair))
+    <li><button type="button" class="pair grid w-full cursor-pointer gap-0.5 border-b border-thread px-1.5 py-1 text-left" data-try="{{ $bench->trial($changes) }}"
+      @if ($edits) hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['changes' => json_encode($changes)]) }}" @endif>
+      <span class="flex items-baseline gap-2"><b>{{ $pair->heading->name }} {{ $pair->headingWeight }} with {{ $pair->body->name }} {{ $pair->bodyWeight }}</b><span
+        class="ml-auto text-[12px] text-ink-2">{{ $kilo($pair->bytes()) }}, {{ $pair->bytes() <= $now->bytes() ? $kilo($now->bytes() - $pair->bytes()).' less' : $kilo($pair->bytes() - $now->bytes()).' more' }}</span></span>
+      <span class="flex items-baseline gap-1.5 overflow-hidden text-[34px]/9.5" aria-hidden="true"><span class="shelf-{{ $pair->heading->key }} at-{{ $pair->headingWeight }}">{{ $panel->samples()->words['heading'] }}</span><span
+        class="shelf-{{ $pair->body->key }} at-{{ $pair->bodyWeight }}">{{ $panel->samples()->words['heading'] }}</span></span>
+      <span class="text-[12px]">{{ $pair->reason() }}</span></button></li>
+    @endforeach
+  </ul>
+  <p class="pt-1 text-[12px] text-ink-2">Now: {{ $now->heading->name }} {{ $now->headingWeight }} with {{ $now->body->name }} {{ $now->bodyWeight }}. {{ $now->reason() }}</p>
+</x-tool>
+</div>
+@include('workbench.shell.original')

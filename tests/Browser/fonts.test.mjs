@@ -1,0 +1,134 @@
+// Fonts, driven as a merchant would: voices on the staff, families and pairs tried on and taken, what follows what.
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { BASE, edited, noAxeFindings, settled, shopFrame, shows, signedIn, still } from './support.mjs';
+
+const { page } = await signedIn();
+
+const open = async (voice = 'heading', rest = '') => { await page.goto(`${BASE}/workbench/looks/1/fonts?open_voice=${voice}${rest}`); await settled(page); };
+const undoHere = () => edited(page, () => page.locator('[data-press=undo]').click());
+const field = (path) => page.locator(`#c-type-${path}`);
+const tag = (voice, end) => page.locator(`[data-voice=${voice}] [data-end=${end}]`);
+/** What a heading of the page in the window computes to. */
+const styleOf = (name) => shopFrame(page).evaluate((key) => getComputedStyle(document.querySelector('.lead-words h1'))[key], name);
+const familyShown = async () => (await styleOf('fontFamily')).split(',')[0].replaceAll('"', '');
+const sizeShown = async () => Math.round(parseFloat(await styleOf('fontSize')) * 10) / 10;
+const headings = () => page.evaluate(() => document.querySelector('[data-voice=heading] [data-word=desktop]').getAttribute('font-size'));
+
+test('the staff shows each voice with a word of the shop, and axe finds nothing on it', async () => {
+  await open();
+  assert.equal(await page.locator('[data-staff] [data-voice]').count(), 9);
+  assert.equal(await page.locator('[data-voice=heading] [data-word=phone]').textContent(), 'Light');
+  assert.match(await page.locator('#bench').textContent(), /320 px\s*2\s+lines/);
+  await noAxeFindings(page, 'fonts', ['iframe']);
+});
+
+test('an end is dragged: the shop’s headline follows at once, and it is one edit', async () => {
+  await open();
+  const was = await sizeShown();
+  const box = await tag('heading', 'desktop').boundingBox();
+  await page.mouse.move(box.x + 20, box.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 20, box.y - 28, { steps: 4 });
+  await shows(page, sizeShown, Math.round((was + 10) * 10) / 10);
+  assert.equal(await headings(), '60.81');
+  await edited(page, () => page.mouse.up());
+  assert.equal(Number(await field('heading-size-desktop').inputValue()), 60.81);
+  await shows(page, sizeShown, 60.8);
+  await undoHere();
+  await shows(page, sizeShown, was);
+});
+
+test('by key: size, weight where the family has it, all voices in one ratio', async () => {
+  await open('body');
+  await tag('body', 'desktop').focus();
+  await edited(page, async () => { await page.keyboard.press('ArrowUp'); await page.keyboard.press('ArrowUp'); });
+  assert.equal(await field('base').inputValue(), '17');
+  assert.equal(await field('body-size-phone').inputValue(), '17', 'the other end follows it');
+  await undoHere();
+  await tag('body', 'desktop').focus();
+  await edited(page, () => page.keyboard.press('ArrowRight'));
+  assert.equal(await field('body-weight').inputValue(), '500');
+  await undoHere();
+  const was = await sizeShown();
+  await tag('body', 'desktop').focus();
+  await edited(page, () => page.keyboard.press('Shift+ArrowUp'));
+  await shows(page, async () => Math.abs((await sizeShown()) / was - 16.5 / 16) < 0.004, true);
+  await undoHere();
+  // One of one weight has nothing to move sideways.
+  assert.equal(await page.locator('[data-voice=heading] [data-weights]').count(), 0);
+  await tag('heading', 'phone').focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Escape');
+  await still(page);
+  assert.equal(await field('base').inputValue(), '16');
+});
+
+test('what a voice follows is told, cut and joined again', async () => {
+  await open('second');
+  const chains = page.locator('.chains');
+  assert.match(await chains.textContent(), /Font follows First heading font/);
+  assert.match(await chains.textContent(), /On a desktop follows text size × 1\.26, three times/);
+  await edited(page, () => page.getByRole('button', { name: 'Stop following: Second heading font' }).click());
+  assert.doesNotMatch(await chains.textContent(), /Font follows/);
+  await edited(page, () => chains.getByRole('button', { name: 'follow First heading font' }).click());
+  assert.match(await chains.textContent(), /Font follows First heading font/);
+  await undoHere();
+  await undoHere();
+});
+
+test('a family is tried on by hover and by focus, taken with the weight it is most alike at, and undone', async () => {
+  await open();
+  const rows = page.locator('.shelf .family');
+  assert.equal(await rows.count(), 8);
+  const literata = page.locator('.shelf .family', { hasText: 'Literata 600' });
+  await literata.hover();
+  await shows(page, familyShown, 'Literata');
+  await page.mouse.move(400, 600);
+  await shows(page, familyShown, 'Gloock');
+  await rows.first().focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await shows(page, familyShown, 'Literata');
+  await edited(page, () => page.keyboard.press('Enter'));
+  assert.deepEqual([await field('heading-family').inputValue(), await field('heading-weight').inputValue()], ['literata', '600']);
+  await undoHere();
+  assert.equal(await field('heading-family').inputValue(), 'gloock');
+});
+
+test('the shelf is narrowed by kind and by writing system, and lists all of it', async () => {
+  await open('body', '&open_kind=sans&open_system=Greek');
+  const names = await page.locator('.shelf .family b').allTextContents();
+  assert.ok(names.length >= 5 && names.some((name) => name.startsWith('Source Sans 3')), names.join());
+  await page.getByRole('link', { name: 'hand', exact: true }).click();
+  await settled(page);
+  assert.equal(await page.locator('.shelf .family').count(), 0);
+  await open('body', '&open_all=yes');
+  assert.ok((await page.locator('.shelf .family').count()) >= 40);
+  await noAxeFindings(page, 'the whole shelf', ['iframe']);
+});
+
+test('a proposed pair says why, is tried on and taken in one edit', async () => {
+  await open();
+  const pair = page.locator('.pair').first();
+  assert.match(await pair.textContent(), /Small letters .+; strokes swell [\d.]+ to 1 and [\d.]+ to 1\./);
+  const name = (await pair.locator('b').textContent()).match(/^(.+) \d00 with/)[1];
+  await pair.hover();
+  await shows(page, familyShown, name);
+  await edited(page, () => pair.click());
+  await shows(page, familyShown, name);
+  await undoHere();
+  assert.equal(await field('heading-family').inputValue(), 'gloock');
+});
+
+test('sizes meet both ends at every width between, to a twentieth of a px', async () => {
+  await page.goto(`${BASE}/preview/1/now/shop/wrenfold/`);
+  for (let i = 0; i < 20; i += 1) {
+    const width = 320 + i * 60;
+    await page.setViewportSize({ width, height: 700 });
+    const share = Math.min(1, Math.max(0, (width - 390) / 890));
+    const size = await page.evaluate(() => parseFloat(getComputedStyle(document.querySelector('.lead-words h1')).fontSize));
+    assert.ok(Math.abs(size - (30.22 + (50.81 - 30.22) * share)) < 0.05, `${width}: ${size}`);
+  }
+  await page.setViewportSize({ width: 1280, height: 800 });
+});
