@@ -72,7 +72,7 @@ writeFileSync('core/Type/Shelf/Measures.php', `${head([
   'metrics: units per em, ascent, descent, line gap; widths, italics: weight => average width of small letters in running text, as',
   '@capsizecss/metrics publishes both. letters: weight => height of x, height of H, widest and thinnest stroke of o (thousandths; strokes',
   'of the height of o), from the outlines. bytes: file => size of its WOFF2.',
-])}final class Measures\n{\n    public const ALL = [\n${body}    ];\n}\n`);
+])}final class Measures\n{\n    private const ALL = [\n${body}    ];\n\n    /**\n     * @return array{\n     *     name: string, metrics: array{int, int, int, int}, widths: non-empty-array<int, int>, italics: array<int, int>,\n     *     letters: non-empty-array<int, array{int, int, int, int}>, bytes: non-empty-array<string, int>\n     * }\n     */\n    public static function of(string $key): array\n    {\n        return self::ALL[$key];\n    }\n}\n`);
 
 const keys = Object.keys(families);
 const alikeTo = keys.map((key) => {
@@ -87,4 +87,4 @@ writeFileSync('core/Type/Shelf/Likeness.php', `${head([
   '',
   'Family => weight => other family => the weight at which it is most like it, and the share of ink that both have, of what either has, over',
   'the small letters a to z at the same x-height, in per cent; the most alike first.',
-])}final class Likeness\n{\n    public const ALL = [\n${alikeTo}    ];\n}\n`);
+])}final class Likeness\n{\n    private const ALL = [\n${alikeTo}    ];\n\n    /** @return non-empty-array<int, array<string, array{int, int}>> */\n    public static function of(string $key): array\n    {\n        return self::ALL[$key];\n    }\n}\n`);

@@ -19,6 +19,8 @@ use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Setting\Catalog\FooterSettings;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Type\FontFaces;
+use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\Voice;
 use Illuminate\Support\Collection;
 use Illuminate\Support\HtmlString;
 
@@ -221,12 +223,14 @@ final class ShopContext
     /** @return list<string> addresses of the font files a first view needs */
     public function fonts(): array
     {
-        $keys = array_unique([
-            $this->text('type.body.family'), $this->text('type.heading.family'), $this->text('type.menu.family'),
-            $this->text('type.button.family'), $this->text('type.price.family'),
-        ]);
+        $files = [];
+        foreach ([Voice::Body, Voice::Heading, Voice::Menu, Voice::Button, Voice::Price] as $voice) {
+            $key = $this->text($voice->path('family'));
+            $isItalic = $this->text($voice->path('style')) === 'italic' && FontShelf::get($key)->hasItalic();
+            $files[] = FontFaces::address($key, isItalic: $isItalic);
+        }
 
-        return array_map(static fn(string $key): string => FontFaces::address($key), array_values($keys));
+        return array_values(array_unique($files));
     }
 
     public function isPreview(): bool

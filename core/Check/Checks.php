@@ -15,7 +15,7 @@ final class Checks
     {
         return [
             new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new EmptyMenus(), new LostPictures(),
-            new PageContents(), new Logos(), new MissingLetters(), new SeasonTimes(),
+            new PageContents(), new Logos(), new MissingLetters(), new TypeSizes(), new SeasonTimes(),
         ];
     }
 

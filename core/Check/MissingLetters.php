@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Ikat\Core\Check;
 
 use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Type\FontFamily;
+use Ikat\Core\Type\FontLikeness;
 use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\UnicodeRange;
 use Ikat\Core\Type\Voice;
 
 /** Characters of the shop's words that the font they are set in does not have: a browser sets them in another one, amid the word. */
@@ -32,10 +35,7 @@ final class MissingLetters implements Check
             if ($missing === []) {
                 continue;
             }
-            $have = array_filter(
-                array_keys(FontShelf::all()),
-                static fn(string $other): bool => $other !== $family && $fonts->lacking($other, $characters) === [],
-            );
+            $have = self::having($characters, (string) $family, (int) $input->look->value($voices[0]->path('weight')), $fonts);
             yield new SettingFinding(
                 "letters:$family",
                 Severity::ShouldFix,
@@ -46,10 +46,42 @@ final class MissingLetters implements Check
                     ? 'No family of the shelf has all of your shop’s letters. Choose one that has those of most words.'
                     : sprintf('%s: each has all of your shop’s letters.', self::named(array_map(
                         static fn(string $key): string => FontShelf::get($key)->name,
-                        array_values($have),
+                        $have,
                     ))),
             );
         }
+    }
+
+    /**
+     * Families that have all of some characters, those most like the one in use first; fonts are read until enough have them.
+     *
+     * @param list<string> $characters
+     *
+     * @return list<string> keys
+     */
+    private static function having(array $characters, string $family, int $weight, FontCoverage $fonts): array
+    {
+        $ranges = array_map(UnicodeRange::of(...), FontShelf::RANGES);
+        $isWithin = static fn(FontFamily $other, string $c): bool => array_filter(
+            $other->parts,
+            static fn(string $part): bool => $ranges[$part]->has(mb_ord($c)),
+        ) !== [];
+        $have = [];
+        foreach (array_keys(FontLikeness::to($family, $weight)) as $key) {
+            $other = FontShelf::get($key);
+            if (
+                $key !== $family
+                && array_filter($characters, static fn(string $c): bool => ! $isWithin($other, $c)) === []
+                && $fonts->lacking($key, $characters) === []
+            ) {
+                $have[] = $key;
+            }
+            if (count($have) === self::NAMED) {
+                break;
+            }
+        }
+
+        return $have;
     }
 
     /**

@@ -10,6 +10,7 @@ final readonly class SettingFinding implements Finding
     /**
      * @param string $title "Lead picture: button leads to /category/lamps, which is not in the shop"
      * @param string $remedy what to do, one sentence
+     * @param array<string, float|string> $fix path => value that mends it; none where that is the merchant's to choose
      */
     public function __construct(
         private string $key,
@@ -18,6 +19,7 @@ final readonly class SettingFinding implements Finding
         private string $path,
         private string $title,
         private string $remedy,
+        public array $fix = [],
     ) {}
 
     public function key(): string

@@ -21,7 +21,7 @@ final class FontLikeness
     public static function to(string $key, int $weight): array
     {
         $itself = FontShelf::get($key);
-        $measured = Likeness::ALL[$key];
+        $measured = Likeness::of($key);
         $near = array_keys($measured);
         usort($near, static fn(int $a, int $b): int => abs($a - $weight) <=> abs($b - $weight));
 

@@ -94,7 +94,7 @@ final class FontShelf
     /** @param array{string, FontKind} $family */
     private static function made(string $key, array $family): FontFamily
     {
-        $measures = Measures::ALL[$key];
+        $measures = Measures::of($key);
 
         return new FontFamily(
             $key,

@@ -72,7 +72,7 @@ enum Voice: string
     public static function ofPath(string $path): ?self
     {
         return match ($path) {
-            'type.base', 'type.leading' => self::Body,
+            'type.base', 'type.leading', 'type.scale' => self::Body,
             default => preg_match('/^type\.([a-z]+)\./', $path, $m) === 1 ? self::tryFrom($m[1]) : null,
         };
     }

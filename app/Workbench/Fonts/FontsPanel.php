@@ -21,12 +21,12 @@ use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontKind;
 use Ikat\Core\Type\FontLikeness;
 use Ikat\Core\Type\FontShelf;
-use Ikat\Core\Type\MeasuredText;
 use Ikat\Core\Type\Pairing;
 use Ikat\Core\Type\TextMeasure;
 use Ikat\Core\Type\TextStyle;
 use Ikat\Core\Type\UnreadableFont;
 use Ikat\Core\Type\Voice;
+use Illuminate\Support\Facades\Cache;
 
 /** A voice that is open, what it is set in, the families it might be set in, and how the shop's own words break. */
 final class FontsPanel extends StepPanel
@@ -38,6 +38,9 @@ final class FontsPanel extends StepPanel
     public const SCREENS = [320, 390, 480, 640];
 
     private const PAIRS = 3;
+
+    /** That measured lines are kept. */
+    private const SECONDS = 86_400;
 
     public readonly Voice $voice;
 
@@ -96,7 +99,11 @@ final class FontsPanel extends StepPanel
         return $page === null ? null : new WindowPlace($page, '', $places[$page][0], alike: array_keys($places));
     }
 
-    /** Address of the step with what is open, but for some of it. @param array<string, string> $other */
+    /**
+     * Address of the step with what is open, but for some of it.
+     *
+     * @param array<string, string> $other
+     */
     public function address(array $other): string
     {
         return $this->bench->address('fonts?'.http_build_query(array_filter([...$this->state(), ...$other])));
@@ -151,7 +158,11 @@ final class FontsPanel extends StepPanel
         ));
     }
 
-    /** How many families and bytes of fonts a page in Latin takes. @return array{families: int, bytes: int} */
+    /**
+     * How many files of letters a page in Latin takes, and their bytes.
+     *
+     * @return array{families: int, bytes: int}
+     */
     public function weightOfAll(): array
     {
         $files = [];
@@ -283,30 +294,58 @@ final class FontsPanel extends StepPanel
     }
 
     /**
-     * How the widest words of the open voice break on a screen; null where the fonts were not unpacked.
+     * How the words of the open voice that take the most lines break, screen by screen; nothing where the fonts were not unpacked.
      *
-     * @return ?array{text: string, set: MeasuredText, room: float, size: float}
+     * @return array<int, list<string>> width of the screen, px => lines
      */
-    public function broken(int $screen): ?array
+    public function broken(): array
     {
         $sizes = $this->sizes($this->voice);
-        $size = TypeScale::at($sizes['phone'], $sizes['desktop'], $screen);
-        $room = $screen - 2 * max(16.0, min(56.0, 0.044 * $screen));
-        $style = $this->style($this->voice, $size);
-        $widest = null;
+        $texts = $this->voice->isHeading() ? $this->samples()->headings : $this->samples()->products;
+        $family = $this->family($this->voice)->key;
+        $isItalic = $this->look()->value($this->voice->path('style')) === 'italic';
+        $styles = array_map(
+            fn(int $screen): TextStyle => $this->style($this->voice, TypeScale::at($sizes['phone'], $sizes['desktop'], $screen)),
+            array_combine(self::SCREENS, self::SCREENS),
+        );
+
+        // What is measured is kept by what it is measured on.
+        return Cache::remember(
+            'lines '.hash('xxh128', serialize([$family, $isItalic, $styles, $texts])),
+            self::SECONDS,
+            fn(): array => $this->measured($family, $isItalic, $styles, $texts),
+        );
+    }
+
+    /**
+     * @param array<int, TextStyle> $styles screen => style
+     * @param list<string> $texts
+     *
+     * @return array<int, list<string>>
+     */
+    private function measured(string $family, bool $isItalic, array $styles, array $texts): array
+    {
+        $found = [];
         try {
-            $face = $this->files->face($this->family($this->voice)->key, $this->look()->value($this->voice->path('style')) === 'italic');
-            foreach ($this->voice->isHeading() ? $this->samples()->headings : $this->samples()->products as $text) {
-                $set = (new TextMeasure())->measure($face, $style, $text, $room);
-                if ($widest === null || count($set->lines) > count($widest['set']->lines)) {
-                    $widest = ['text' => $text, 'set' => $set, 'room' => $room, 'size' => $size];
+            $face = $this->files->face($family, $isItalic);
+            foreach ($styles as $screen => $style) {
+                $found[$screen] = [];
+                foreach ($texts as $text) {
+                    $lines = (new TextMeasure())->measure($face, $style, $text, self::room($screen))->lines;
+                    $found[$screen] = count($lines) > count($found[$screen]) ? array_column($lines, 'text') : $found[$screen];
                 }
             }
         } catch (UnreadableFont) {
-            return null;
+            return [];
         }
 
-        return $widest;
+        return $found;
+    }
+
+    /** Px that a page has beside its edges, as every theme's stylesheet has it: clamp(16px, 4.4vw, 56px) at either side. */
+    private static function room(int $screen): float
+    {
+        return $screen - 2 * max(16.0, min(56.0, 0.044 * $screen));
     }
 
     /** Px that the main menu takes in one row; null where the fonts were not unpacked. */

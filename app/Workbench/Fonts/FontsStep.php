@@ -11,17 +11,12 @@ use App\Workbench\Shell\ControlsStep;
 use App\Workbench\Shell\StepPanel;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\StepKey;
-use Ikat\Core\Type\FontFaces;
 use Ikat\Core\Type\Voice;
-use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
 
 /** The voices of a shop: each on a staff from the smallest phone to the widest desktop, and the shelf of families. */
 final class FontsStep extends ControlsStep
 {
-    /** Seconds that a browser keeps the stylesheet of the shelf. */
-    private const KEPT = 86_400;
-
     public function __construct(private readonly FontFiles $files) {}
 
     public function key(): string
@@ -48,8 +43,6 @@ final class FontsStep extends ControlsStep
 
     public static function routes(): void
     {
-        Route::get('shelf.css', static fn(): Response => response(FontFaces::shelf(), 200, [
-            'Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'private, max-age='.self::KEPT,
-        ]));
+        Route::get('shelf.css', [ShelfController::class, 'stylesheet']);
     }
 }

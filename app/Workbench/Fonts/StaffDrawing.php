@@ -96,7 +96,11 @@ final readonly class StaffDrawing
         return array_values(array_filter([12, 16, 20, 28, 40, 56, 80, 112], fn(int $size): bool => $size > $this->least && $size < $this->most));
     }
 
-    /** What the scale is drawn by, for a script that moves an end. @return array{least: float, most: float} px */
+    /**
+     * What the scale is drawn by, for a script that moves an end.
+     *
+     * @return array{least: float, most: float} px
+     */
     public function scale(): array
     {
         return ['least' => round($this->least, 3), 'most' => round($this->most, 3)];

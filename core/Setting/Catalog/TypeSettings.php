@@ -41,7 +41,6 @@ final class TypeSettings
             Voice::Small => ['{type.body.family}', '{type.body.weight}', '{type.leading}', 'small print notes'],
         };
         $label = $voice->label();
-        $drawn = static fn(array $keys): Condition => Condition::is($voice->path('family'), ...$keys);
         $styles = ['upright' => ['upright', 'normal'], 'italic' => ['italic', 'italic']];
 
         return [
@@ -54,9 +53,12 @@ final class TypeSettings
                 900,
                 100,
                 "bold light thick $words",
-                $drawn(FontShelf::withWeights()),
+                Condition::is($voice->path('family'), ...FontShelf::withWeights()),
             ),
-            self::choice($voice, 'style', 'upright', $styles, $words, $drawn(FontShelf::withItalics())),
+            self::choice($voice, 'style', 'upright', $styles, $words, Condition::is(
+                $voice->path('family'),
+                ...FontShelf::withItalics(),
+            )),
             self::size($voice, 'size.phone', "$label on a phone", $voice === Voice::Body ? '{type.base}' : null, $words),
             self::size($voice, 'size.desktop', "$label on a desktop", $voice === Voice::Body
                 ? 16.0 : null, $words),

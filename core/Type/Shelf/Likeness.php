@@ -12,7 +12,7 @@ namespace Ikat\Core\Type\Shelf;
  */
 final class Likeness
 {
-    public const ALL = [
+    private const ALL = [
         'gloock' => [
             400 => [
                 'playfair-display' => [700, 75], 'literata' => [600, 72], 'source-serif-4' => [600, 72], 'vollkorn' => [600, 71],
@@ -1404,4 +1404,10 @@ final class Likeness
             ],
         ],
     ];
+
+    /** @return non-empty-array<int, array<string, array{int, int}>> */
+    public static function of(string $key): array
+    {
+        return self::ALL[$key];
+    }
 }

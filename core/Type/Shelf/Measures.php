@@ -13,7 +13,7 @@ namespace Ikat\Core\Type\Shelf;
  */
 final class Measures
 {
-    public const ALL = [
+    private const ALL = [
         'gloock' => [
             'name' => 'Gloock',
             'metrics' => [1000, 975, -225, 0],
@@ -888,4 +888,15 @@ final class Measures
             ],
         ],
     ];
+
+    /**
+     * @return array{
+     *     name: string, metrics: array{int, int, int, int}, widths: non-empty-array<int, int>, italics: array<int, int>,
+     *     letters: non-empty-array<int, array{int, int, int, int}>, bytes: non-empty-array<string, int>
+     * }
+     */
+    public static function of(string $key): array
+    {
+        return self::ALL[$key];
+    }
 }

@@ -1,4 +1,5 @@
 @use('App\Workbench\Fonts\FontsPanel')
+@use('Ikat\Core\Check\SettingFinding')
 @use('Ikat\Core\Setting\Catalog\Parts')
 @use('Ikat\Core\Setting\Setting')
 @use('Ikat\Core\Type\FontKind')
@@ -35,17 +36,27 @@
   </ul>
   @endif
 </x-tool>
+@if ($panel->findings() !== [])
+<x-tool id="t-findings" title="To be looked at" note="point at a fix to try it on">
+  <ul class="step-findings grid gap-1 text-[12px]">
+    @foreach ($panel->findings() as $finding)
+    <li><x-diamond :severity="$finding->severity()"/> <a class="act" href="{{ $bench->addressOf($finding) }}" data-open>{{ $finding->inWords($bench->inspection()) }}</a>
+      <span class="text-ink-2">{{ $finding->measured() }}</span>
+      @if ($edits && $finding instanceof SettingFinding && $finding->fix !== [])
+      @php($to = array_key_first($finding->fix))
+      <x-edit :$bench :changes="$finding->fix" :tries="true">Set {{ Parts::labelWithin($bench->setting($to)) }} to {{ $bench->setting($to)->describe($finding->fix[$to]) }}</x-edit>@endif</li>
+    @endforeach
+  </ul>
+</x-tool>
+@endif
 <x-tool id="t-lines" title="How its words break" :note="$voice->isHeading() ? 'the heading of the most lines' : 'the longest of your names'">
   <ul class="grid gap-0.75 text-[12px]">
-    @foreach (FontsPanel::SCREENS as $screen)
-    @php($broken = $panel->broken($screen))
-    @if ($broken !== null)
-    <li class="grid grid-cols-[58px_46px_minmax(0,1fr)] items-baseline gap-2"><span class="text-ink-2">{{ $screen }} px</span><b>{{ count($broken['set']->lines) }}
-      {{ count($broken['set']->lines) === 1 ? 'line' : 'lines' }}</b><span class="min-w-0 truncate">{{ implode(' / ', array_column($broken['set']->lines, 'text')) }}</span></li>
-    @endif
+    @foreach ($panel->broken() as $screen => $lines)
+    <li class="grid grid-cols-[58px_46px_minmax(0,1fr)] items-baseline gap-2"><span class="text-ink-2">{{ $screen }} px</span><b>{{ count($lines) }}
+      {{ count($lines) === 1 ? 'line' : 'lines' }}</b><span class="min-w-0 truncate">{{ implode(' / ', $lines) }}</span></li>
     @endforeach
-    @php($row = $panel->menuWidth())
-    @if ($voice->value === 'menu' && $row !== null)<li>All {{ count($panel->samples()->menu) }} entries of the menu take {{ round($row) }} px in one row; it folds behind a button
+    @php($row = $voice->value === 'menu' ? $panel->menuWidth() : null)
+    @if ($row !== null)<li>All {{ count($panel->samples()->menu) }} entries of the menu take {{ round($row) }} px in one row; it folds behind a button
       {{ $look->text('header.menu.place') === 'folded' ? 'on every screen' : 'under '.Setting::plainNumber($look->value('header.menu.fold')).' px' }}.</li>@endif
   </ul>
 </x-tool>
