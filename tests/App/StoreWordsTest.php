@@ -47,8 +47,9 @@ final class StoreWordsTest extends AppTestCase
         $words = $found['letters:gloock']->inWords(app(Inspector::class)->inspect($this->look()->load('storefront.store')));
         self::assertStringContainsString('Gloock has no Ф, о, н, а and 2 more (in “Фонарь”)', $words);
         self::assertSame(
-            'Literata, Lora, Bitter, Piazzolla and 4 more: each has all of your shop’s letters.',
+            'Playfair Display, Literata, Source Serif 4, Vollkorn: each has all of your shop’s letters.',
             $found['letters:gloock']->measured(),
+            'the most alike first',
         );
         // The step tells it, and leads to the font that is set.
         $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/fonts")

@@ -54,6 +54,9 @@ final class FontsPanel extends StepPanel
 
     private ?ShopSamples $samples = null;
 
+    /** @var ?array<int, list<string>> */
+    private ?array $broken = null;
+
     public function __construct(Bench $bench, TypedRequest $request, private readonly FontFiles $files)
     {
         parent::__construct($bench, $request);
@@ -62,6 +65,12 @@ final class FontsPanel extends StepPanel
         $system = $request->word('open_system');
         $this->system = in_array($system, self::systems(), true) ? $system : '';
         $this->listsAll = $request->word('open_all') !== '';
+    }
+
+    /** Measures what is kept, before anything is shown. */
+    public function prepare(): void
+    {
+        $this->broken();
     }
 
     public function view(): string
@@ -299,6 +308,12 @@ final class FontsPanel extends StepPanel
      * @return array<int, list<string>> width of the screen, px => lines
      */
     public function broken(): array
+    {
+        return $this->broken ??= $this->measuredOrKept();
+    }
+
+    /** @return array<int, list<string>> */
+    private function measuredOrKept(): array
     {
         $sizes = $this->sizes($this->voice);
         $texts = $this->voice->isHeading() ? $this->samples()->headings : $this->samples()->products;
