@@ -1,4 +1,4 @@
-// An edit's answer against the barest route of the same application; a cached public page against the same bytes as a file.
+// An edit's answer against the barest route of the same application; opening Fonts against opening Colors; a cached public page against the same bytes as a file.
 import { writeFileSync, rmSync } from 'node:fs';
 import { get } from 'node:http';
 import { agent, ask, median, PORT, signIn } from './http.mjs';
@@ -17,6 +17,16 @@ for (let i = 0; i < 45; i += 1) {
   if (i >= 5) { bare.push(plain.ms); edits.push(edit.ms); }
 }
 console.log(`bare route ${median(bare).toFixed(1)} ms, edit ${median(edits).toFixed(1)} ms: ${(median(edits) / median(bare)).toFixed(2)} x`);
+
+const opened = { colors: [], fonts: [] };
+for (let i = 0; i < 25; i += 1) {
+  for (const step of Object.keys(opened)) {
+    const { ms, status } = await ask('GET', `/workbench/looks/1/${step}`, { headers: { Cookie: cookie() } });
+    if (status !== 200) throw new Error(`${step} answered ${status}`);
+    if (i >= 5) opened[step].push(ms);
+  }
+}
+console.log(`opening Fonts ${median(opened.fonts).toFixed(1)} ms, Colors ${median(opened.colors).toFixed(1)} ms: ${(median(opened.fonts) / median(opened.colors)).toFixed(2)} of it`);
 
 // ---- throughput ----
 async function throughput(path) {

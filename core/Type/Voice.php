@@ -69,6 +69,12 @@ enum Voice: string
         };
     }
 
+    /** Whether what it says takes more lines than one, so that it matters how they end. */
+    public function hasLines(): bool
+    {
+        return $this === self::Heading || $this === self::Second;
+    }
+
     public static function ofPath(string $path): ?self
     {
         return match ($path) {

@@ -63,7 +63,7 @@ async function holdsAfter(changing, state) {
 }
 
 const all = (test, value) => Object.fromEntries(settings.filter(test).map((s) => [s.path, value(s)]));
-const isMeasure = (s) => ['length', 'number', 'count'].includes(s.type);
+const isMeasure = (s) => ['length', 'number', 'size', 'count'].includes(s.type);
 const isWords = (s) => s.type === 'text' && !s.path.startsWith('season.');
 
 for (const [name, value] of [['least', (s) => s.least], ['most', (s) => s.most]]) {

@@ -60,7 +60,7 @@ export function another(setting) {
   switch (type) {
     case 'color': return value.toLowerCase() === '#118833' ? '#883311' : '#118833';
     case 'count': return Number(value) === least ? most : least;
-    case 'length': case 'number': return Number(value) - least > most - Number(value) ? least : most;
+    case 'length': case 'number': case 'size': return Number(value) - least > most - Number(value) ? least : most;
     // What a single thing may have is seen where it is not what is around it.
     case 'choice': case 'font': if (setting.path.endsWith('.button.scheme')) return 'kiln'; return choices.find((c) => c !== value && c !== 'none') ?? choices.find((c) => c !== value);
     case 'switch': return value ? 'off' : 'on';
@@ -79,7 +79,7 @@ export function another(setting) {
 
 /** What every element of a page shows: its box, its own words, what it links to, and how it is painted. */
 export function readPage() {
-  const props = ['color', 'backgroundColor', 'backgroundImage', 'maskImage', 'borderTopWidth', 'borderBottomWidth', 'borderTopColor', 'borderBottomColor', 'borderLeftColor', 'borderRightColor', 'borderTopLeftRadius', 'boxShadow', 'fontFamily', 'fontWeight', 'fontSize', 'lineHeight', 'textAlign', 'textDecorationLine', 'opacity', 'stroke', 'fill', 'objectFit', 'objectPosition', 'transform', 'visibility', 'transitionDuration', 'outlineColor', 'accentColor', 'justifyContent', 'alignContent', 'position'];
+  const props = ['color', 'backgroundColor', 'backgroundImage', 'maskImage', 'borderTopWidth', 'borderBottomWidth', 'borderTopColor', 'borderBottomColor', 'borderLeftColor', 'borderRightColor', 'borderTopLeftRadius', 'boxShadow', 'fontFamily', 'fontWeight', 'fontStyle', 'fontSize', 'lineHeight', 'textAlign', 'textTransform', 'textWrapStyle', 'textDecorationLine', 'opacity', 'stroke', 'fill', 'objectFit', 'objectPosition', 'transform', 'visibility', 'transitionDuration', 'outlineColor', 'accentColor', 'justifyContent', 'alignContent', 'position'];
   const all = [...document.body.querySelectorAll('*')];
   const within = new Map(all.map((e) => [e, 0]));
   // From the last to the first, children come before their parents.

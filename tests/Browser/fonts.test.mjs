@@ -1,7 +1,7 @@
 // Fonts, driven as a merchant would: voices on the staff, families and pairs tried on and taken, what follows what.
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { BASE, edited, noAxeFindings, settled, shopFrame, shows, signedIn, still } from './support.mjs';
+import { BASE, edited, noAxeFindings, openPage, settled, shopFrame, shows, signIn, signedIn, still } from './support.mjs';
 
 const { page } = await signedIn();
 
@@ -131,4 +131,34 @@ test('sizes meet both ends at every width between, to a twentieth of a px', asyn
     assert.ok(Math.abs(size - (30.22 + (50.81 - 30.22) * share)) < 0.05, `${width}: ${size}`);
   }
   await page.setViewportSize({ width: 1280, height: 800 });
+});
+
+test('text that is small on a phone is found, and its fix is tried on before it is taken', async () => {
+  await open('body');
+  await field('body-size-phone').fill('13');
+  await edited(page, () => page.keyboard.press('Enter'));
+  const finding = page.locator('#tool-t-findings li', { hasText: 'Text is small on a phone' });
+  const fix = finding.getByRole('button', { name: 'Set On a phone to 16 px' });
+  await page.locator('[data-device=phone]').click();
+  await settled(page);
+  const textShown = () => shopFrame(page).evaluate(() => getComputedStyle(document.body).fontSize);
+  await shows(page, textShown, '13px');
+  await fix.hover();
+  await shows(page, textShown, '16px');
+  await edited(page, () => fix.click());
+  await finding.waitFor({ state: 'detached' });
+  await undoHere();
+  await undoHere();
+  await page.locator('[data-device=desktop]').click();
+});
+
+test('the viewer sees the staff, and nothing on it moves', async () => {
+  const viewer = await openPage(page.context().browser());
+  await signIn(viewer, 'ines');
+  await viewer.goto(`${BASE}/workbench/looks/1/fonts`);
+  await settled(viewer);
+  assert.equal(await viewer.locator('[data-staff] [data-voice]').count(), 9);
+  assert.equal(await viewer.locator('[data-staff] [role=slider]').count(), 0);
+  await noAxeFindings(viewer, 'fonts, seen only', ['iframe']);
+  await viewer.context().close();
 });

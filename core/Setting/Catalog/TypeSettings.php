@@ -14,8 +14,8 @@ use Ikat\Core\Type\Voice;
 /** Fonts: which family and weight speaks where, and how large. */
 final class TypeSettings
 {
-    /** Smallest and largest size of any letters, px. */
-    private const SIZES = [10, 160];
+    /** Text size that all others follow: smallest and largest, px. */
+    private const TEXT = [14, 20];
 
     /** @return list<Setting> */
     public static function all(): array
@@ -69,7 +69,7 @@ final class TypeSettings
                 StepKey::FONTS,
                 0,
                 -0.08,
-                0.3,
+                $voice === Voice::Label ? 0.15 : 0.3,
                 0.005,
                 'em',
                 "tracking distance $words",
@@ -82,11 +82,15 @@ final class TypeSettings
                 "$label line height",
                 $leading,
                 $voice === Voice::Body ? 1.3 : 0.9,
-                $voice === Voice::Body ? 1.9 : 2,
+                match ($voice) {
+                    Voice::Body => 1.9,
+                    Voice::Label => 1.7,
+                    default => 2.0,
+                },
                 $voice === Voice::Body ? 0.05 : 0.01,
                 "line spacing leading distance $words",
             ),
-            ...$voice->isHeading() ? [self::choice($voice, 'ends', $voice === Voice::Third ? 'fall' : 'even', [
+            ...$voice->hasLines() ? [self::choice($voice, 'ends', 'even', [
                 'fall' => ['as they fall', 'wrap'], 'even' => ['evened out', 'balance'],
             ], "line ends balance $words")] : [],
         ];
@@ -95,14 +99,28 @@ final class TypeSettings
     /** @param float|string|null $default null for what the type scale says */
     private static function size(Voice $voice, string $what, string $label, float|string|null $default, string $words): Setting
     {
-        [$least, $most] = $voice->path($what) === 'type.base' ? [14, 20] : self::SIZES;
+        // Smallest, largest on a phone, largest on a desktop, px: beyond these a phone of 320 px does not hold a word, or nobody can read it.
+        [$least, $onPhone, $onDesktop] = match ($voice) {
+            Voice::Heading => [18, 64, 130],
+            Voice::Second => [16, 48, 88],
+            Voice::Third => [14, 32, 48],
+            Voice::Price => [12, 40, 56],
+            Voice::Body => [12, self::TEXT[1], self::TEXT[1]],
+            Voice::Menu, Voice::Button => [12, 22, 28],
+            Voice::Small => [10, 20, 24],
+            // Labels lie on pictures, which are small in narrow columns.
+            Voice::Label => [10, 16, 18],
+        };
+        if ($voice->path($what) === 'type.base') {
+            [$least] = self::TEXT;
+        }
 
         return Setting::size(
             $voice->path($what),
             $label,
             $default,
             $least,
-            $most,
+            $what === 'size.phone' ? $onPhone : $onDesktop,
             "font size letters bigger smaller $words",
             $default === null ? new SizeRule($voice->step(), $what === 'size.phone') : null,
         );
