@@ -28,7 +28,7 @@ final class TypeSizes implements Check
     /** Families on a page: more are seldom told apart, and each has to be fetched (common practice, no source). */
     private const FAMILIES = 3;
 
-    public function run(Inspection $input): \Generator
+    public function run(Inspection $input): iterable
     {
         $look = $input->look;
         yield from self::text($look);
@@ -58,13 +58,16 @@ final class TypeSizes implements Check
                 Severity::Know,
                 Voice::Heading->path('family'),
                 sprintf('The shop speaks in %d families', count($families)),
-                sprintf('They take %s kB on a page. Two or three are told apart more easily, and come sooner.', number_format($bytes / 1000, 1)),
+                sprintf(
+                    'They take %s kB on a page. Two or three are told apart more easily, and come sooner.',
+                    number_format($bytes / 1000, 1),
+                ),
             );
         }
     }
 
-    /** @return \Generator<Finding> */
-    private static function text(ResolvedLook $look): \Generator
+    /** @return iterable<Finding> */
+    private static function text(ResolvedLook $look): iterable
     {
         $phone = (float) $look->value(Voice::Body->path('size.phone'));
         if ($phone < self::TEXT) {
@@ -100,8 +103,14 @@ final class TypeSizes implements Check
         }
     }
 
-    private static function finding(string $key, Severity $severity, string $path, string $words, string $remedy, float|string|null $to = null): SettingFinding
-    {
+    private static function finding(
+        string $key,
+        Severity $severity,
+        string $path,
+        string $words,
+        string $remedy,
+        float|string|null $to = null,
+    ): SettingFinding {
         $fix = $to === null ? [] : [$path => $to];
 
         return new SettingFinding("type:$key", $severity, StepKey::FONTS, $path, $words, $remedy, $fix);

@@ -92,7 +92,11 @@ final readonly class Pairing
      */
     public static function near(self $now, int $count): array
     {
-        $ofHeading = self::candidates($now->heading, $now->headingWeight, [FontKind::Serif, FontKind::Slab, FontKind::Sans, FontKind::Display]);
+        $ofHeading = self::candidates(
+            $now->heading,
+            $now->headingWeight,
+            [FontKind::Serif, FontKind::Slab, FontKind::Sans, FontKind::Display],
+        );
         $ofBody = self::candidates($now->body, $now->bodyWeight, self::FOR_TEXT);
         $pairs = [];
         foreach ($ofHeading as $heading => $itsLikeness) {
@@ -100,7 +104,12 @@ final readonly class Pairing
                 if ($heading === $now->heading->key && $body === $now->body->key) {
                     continue;
                 }
-                $pair = new self(FontShelf::get($heading), $itsLikeness['weight'], FontShelf::get($body), FontShelf::get($body)->nearestWeight(400));
+                $pair = new self(
+                    FontShelf::get($heading),
+                    $itsLikeness['weight'],
+                    FontShelf::get($body),
+                    FontShelf::get($body)->nearestWeight(400),
+                );
                 $pairs[] = [$pair, $pair->strain() + (200 - $itsLikeness['share'] - $otherLikeness['share']) / 200];
             }
         }

@@ -37,6 +37,9 @@ final class FontsPanel extends StepPanel
     /** Screens that words are broken on, px. */
     public const SCREENS = [320, 390, 480, 640];
 
+    /** Writing systems that families are told apart by => letters of theirs. */
+    public const SIGNS = ['Greek' => 'Ωω', 'Cyrillic' => 'Жж', 'Vietnamese' => 'Ơơ'];
+
     private const PAIRS = 3;
 
     /** That measured lines are kept. */
@@ -121,7 +124,7 @@ final class FontsPanel extends StepPanel
     /** @return list<string> writing systems of the shelf */
     public static function systems(): array
     {
-        return ['Greek', 'Cyrillic', 'Vietnamese'];
+        return array_keys(self::SIGNS);
     }
 
     public function look(): ResolvedLook
@@ -177,7 +180,8 @@ final class FontsPanel extends StepPanel
         $files = [];
         foreach (Voice::cases() as $voice) {
             $isItalic = $this->look()->value($voice->path('style')) === 'italic' && $this->family($voice)->hasItalic();
-            $files[$this->family($voice)->key.($isItalic ? ' italic' : '')] = $this->family($voice)->bytes[$isItalic ? 'latin-italic' : 'latin'];
+            $files[$this->family($voice)->key.($isItalic ? ' italic' : '')] = $this
+                ->family($voice)->bytes[$isItalic ? 'latin-italic' : 'latin'];
         }
 
         return ['families' => count($files), 'bytes' => array_sum($files)];
@@ -206,7 +210,8 @@ final class FontsPanel extends StepPanel
     /**
      * What the open voice follows, link by link.
      *
-     * @return array<string, array{words: string, value: bool|float|string}> path => what it follows in words, and the value it keeps when it
+     * @return array<string, array{words: string, value: bool|float|string}> path => what it follows in words, and the value it keeps when
+     *     it
      *     is cut loose
      */
     public function chains(): array

@@ -70,6 +70,12 @@ final readonly class StaffDrawing
         );
     }
 
+    /** Px from the left at which a weight stands on its line. */
+    public static function weightX(int $weight): int
+    {
+        return self::WEIGHTS + intdiv($weight - 100, 100) * self::WEIGHT_STEP;
+    }
+
     /** Px from the top at which a size stands. */
     public function y(float $size): float
     {
@@ -93,7 +99,10 @@ final readonly class StaffDrawing
     /** @return list<int> sizes whose lines help to read it, px */
     public function lines(): array
     {
-        return array_values(array_filter([12, 16, 20, 28, 40, 56, 80, 112], fn(int $size): bool => $size > $this->least && $size < $this->most));
+        return array_values(array_filter(
+            [12, 16, 20, 28, 40, 56, 80, 112],
+            fn(int $size): bool => $size > $this->least && $size < $this->most,
+        ));
     }
 
     /**

@@ -99,7 +99,8 @@ final class TypeSettings
     /** @param float|string|null $default null for what the type scale says */
     private static function size(Voice $voice, string $what, string $label, float|string|null $default, string $words): Setting
     {
-        // Smallest, largest on a phone, largest on a desktop, px: beyond these a phone of 320 px does not hold a word, or nobody can read it.
+        // Smallest, largest on a phone, largest on a desktop, px: beyond these a phone of 320 px does not hold a word, or nobody can read
+        // it.
         [$least, $onPhone, $onDesktop] = match ($voice) {
             Voice::Heading => [18, 64, 130],
             Voice::Second => [16, 48, 88],

@@ -46,7 +46,8 @@ final class TypeSizesTest extends TestCase
     }
 
     /**
-     * WCAG 2.2, 1.4.4: at the most that may pass, zoom gets letters to twice their size somewhere up to the 500 % of browsers (from memory);
+     * WCAG 2.2, 1.4.4: at the most that may pass, zoom gets letters to twice their size somewhere up to the 500 % of browsers (from
+     * memory);
      * a little more, and there are windows where it does not.
      */
     public function testTheBoundIsWhereZoomStillReachesTwiceTheSize(): void

@@ -74,7 +74,8 @@
     @foreach ($listed as $key => $each)
     @php($isNow = $key === $family->key)
     @php($changes = $panel->choosing($each['family'], $each['weight']))
-    <li><button type="button" @class(['family grid w-full cursor-pointer grid-cols-[minmax(0,1fr)_128px] gap-x-3 border-b border-thread px-1.5 py-1 text-left', 'is-now bg-blue-wash' => $isNow]) data-mark
+    <li><button type="button" @class(['family grid w-full cursor-pointer grid-cols-[minmax(0,1fr)_128px] gap-x-3 border-b border-thread px-1.5 py-1 text-left', 'is-now bg-blue-wash' => $isNow])
+      data-mark
       tabindex="{{ $loop->first ? 0 : -1 }}" @if ($isNow) aria-current="true" data-try="" @else data-try="{{ $bench->trial($changes) }}" @endif
       @if ($edits && ! $isNow) hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['changes' => json_encode($changes)]) }}" @endif>
       <span class="shelf-{{ $key }} at-{{ $each['weight'] }} min-w-0 self-center text-[17px]/5" lang="en">{{ $longest }}</span>
@@ -82,7 +83,7 @@
         <span class="flex items-center gap-1.5"><span class="alike" aria-hidden="true"><svg width="64" height="6" viewBox="0 0 100 6" preserveAspectRatio="none"><rect width="{{ $each['share'] }}"
           height="6"/></svg></span>{{ $isNow ? 'in use' : $each['share'].'% alike' }}</span>
         <span class="text-ink-2">{{ $kilo($each['family']->bytes['latin']) }}<span class="systems" aria-label="{{ implode(', ', $each['family']->systems()) }}"> Aa
-          @if (in_array('Greek', $each['family']->systems(), true)) Ωω @endif @if (in_array('Cyrillic', $each['family']->systems(), true)) Жж @endif @if (in_array('Vietnamese', $each['family']->systems(), true)) Ơơ @endif</span></span></span>
+          {{ implode(' ', array_intersect_key(FontsPanel::SIGNS, array_flip($each['family']->systems()))) }}</span></span></span>
     </button></li>
     @endforeach
   </ul>
@@ -97,8 +98,10 @@
     <li><button type="button" class="pair grid w-full cursor-pointer gap-0.5 border-b border-thread px-1.5 py-1 text-left" data-try="{{ $bench->trial($changes) }}"
       @if ($edits) hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['changes' => json_encode($changes)]) }}" @endif>
       <span class="flex items-baseline gap-2"><b>{{ $pair->heading->name }} {{ $pair->headingWeight }} with {{ $pair->body->name }} {{ $pair->bodyWeight }}</b><span
-        class="ml-auto text-[12px] text-ink-2">{{ $kilo($pair->bytes()) }}, {{ $pair->bytes() <= $now->bytes() ? $kilo($now->bytes() - $pair->bytes()).' less' : $kilo($pair->bytes() - $now->bytes()).' more' }}</span></span>
-      <span class="flex items-baseline gap-1.5 overflow-hidden text-[34px]/9.5" aria-hidden="true"><span class="shelf-{{ $pair->heading->key }} at-{{ $pair->headingWeight }}">{{ $panel->samples()->words['heading'] }}</span><span
+        class="ml-auto text-[12px] text-ink-2">{{ $kilo($pair->bytes()) }}, {{ $kilo(abs($now->bytes() - $pair->bytes())) }}
+        {{ $pair->bytes() <= $now->bytes() ? 'less' : 'more' }}</span></span>
+      <span class="flex items-baseline gap-1.5 overflow-hidden text-[34px]/9.5" aria-hidden="true"><span
+        class="shelf-{{ $pair->heading->key }} at-{{ $pair->headingWeight }}">{{ $panel->samples()->words['heading'] }}</span><span
         class="shelf-{{ $pair->body->key }} at-{{ $pair->bodyWeight }}">{{ $panel->samples()->words['heading'] }}</span></span>
       <span class="text-[12px]">{{ $pair->reason() }}</span></button></li>
     @endforeach

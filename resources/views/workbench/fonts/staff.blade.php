@@ -39,7 +39,9 @@
     <text class="speaks-{{ $voice->value }} shelf-{{ $family->key }} spoken" data-word="{{ $end }}" x="{{ $end === 'phone' ? StaffDrawing::WORD_END : StaffDrawing::WORD_BEGIN }}"
       y="{{ round($y + $sizes[$end] * 0.33, 1) }}" font-size="{{ $sizes[$end] }}" text-anchor="{{ $end === 'phone' ? 'end' : 'start' }}" aria-hidden="true">{{ $samples->words[$voice->value] }}</text>
     <g class="tag" @if ($edits) role="slider" tabindex="0" data-end="{{ $end }}" data-path="{{ $setting->path }}" data-live="{{ $setting->property() }}" data-least="{{ $setting->type->min }}"
-      data-most="{{ $setting->type->max }}" @if ($bench->isOwn($setting->path) && $bench->follows($setting->path) === null) data-own @endif data-field="#c-{{ str_replace('.', '-', $setting->path) }}" aria-label="{{ $voice->label() }}, size {{ $said }}" aria-valuemin="{{ $setting->type->min }}"
+      data-most="{{ $setting->type->max }}" @if ($bench->isOwn($setting->path) && $bench->follows($setting->path) === null) data-own @endif
+      data-field="#c-{{ str_replace('.', '-', $setting->path) }}" aria-label="{{ $voice->label() }}, size {{ $said }}"
+      aria-valuemin="{{ $setting->type->min }}"
       aria-valuemax="{{ $setting->type->max }}" aria-valuenow="{{ $sizes[$end] }}" aria-valuetext="{{ Setting::plainNumber(round($sizes[$end], 2)) }} px" @endif>
       <rect class="tag-room" x="{{ $x }}" y="{{ $y - 12 }}" width="{{ StaffDrawing::TAG_WIDTH }}" height="24"/>
       <path class="tag-plate" d="{{ $end === 'phone' ? 'M'.$x.' '.($y - 9).'h35l8 9l-8 9h-35z' : 'M'.($x + 8).' '.($y - 9).'h36v18h-36l-8 -9z' }}"/>
@@ -47,11 +49,13 @@
     @endforeach
     @php($y = $staff->rows['desktop'][$voice->value])
     <g class="weights" @if ($edits && $family->hasWeights()) role="slider" tabindex="0" data-weights="{{ json_encode($family->weights()) }}" data-path="{{ $voice->path('weight') }}"
-      data-live="{{ $bench->setting($voice->path('weight'))->property() }}" data-step="{{ StaffDrawing::WEIGHT_STEP }}" aria-label="{{ $voice->label() }}, weight" aria-valuemin="{{ $family->lightest }}"
+      data-live="{{ $bench->setting($voice->path('weight'))->property() }}" data-step="{{ StaffDrawing::WEIGHT_STEP }}" aria-label="{{ $voice->label() }}, weight"
+      aria-valuemin="{{ $family->lightest }}"
       aria-valuemax="{{ $family->heaviest }}" aria-valuenow="{{ $weight }}" @endif>
       <rect class="tag-room" x="{{ StaffDrawing::WEIGHTS - 4 }}" y="{{ $y - 12 }}" width="{{ 8 * StaffDrawing::WEIGHT_STEP + 8 }}" height="24"/>
-      <path class="weight-line" d="M{{ StaffDrawing::WEIGHTS + ($family->lightest / 100 - 1) * StaffDrawing::WEIGHT_STEP }} {{ $y }}H{{ StaffDrawing::WEIGHTS + ($family->heaviest / 100 - 1) * StaffDrawing::WEIGHT_STEP }}@foreach ($family->weights() as $each)M{{ StaffDrawing::WEIGHTS + ($each / 100 - 1) * StaffDrawing::WEIGHT_STEP }} {{ $y - 4 }}v8 @endforeach"/>
-      <rect class="weight-mark" x="{{ StaffDrawing::WEIGHTS + ($weight / 100 - 1) * StaffDrawing::WEIGHT_STEP - 3.5 }}" y="{{ $y - 7 }}" width="7" height="14"/>
+      <path class="weight-line" d="M{{ $staff::weightX($family->lightest) }} {{ $y }}H{{ $staff::weightX($family->heaviest) }}
+        @foreach ($family->weights() as $each)M{{ $staff::weightX($each) }} {{ $y - 4 }}v8 @endforeach"/>
+      <rect class="weight-mark" x="{{ $staff::weightX($weight) - 3.5 }}" y="{{ $y - 7 }}" width="7" height="14"/>
       <title>{{ $family->name }} {{ $family->hasWeights() ? $weight : "has $weight only" }}</title></g>
   </g>
   @endforeach
