@@ -18,8 +18,7 @@ use Ikat\Core\Grid\ProductLabels;
 use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Setting\Catalog\FooterSettings;
 use Ikat\Core\Setting\Item;
-use Ikat\Core\Type\FontFaces;
-use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
 use Illuminate\Support\Collection;
 use Illuminate\Support\HtmlString;
@@ -223,14 +222,13 @@ final class ShopContext
     /** @return list<string> addresses of the font files a first view needs */
     public function fonts(): array
     {
-        $files = [];
-        foreach ([Voice::Body, Voice::Heading, Voice::Menu, Voice::Button, Voice::Price] as $voice) {
-            $key = $this->text($voice->path('family'));
-            $isItalic = $this->text($voice->path('style')) === 'italic' && FontShelf::get($key)->hasItalic();
-            $files[] = FontFaces::address($key, isItalic: $isItalic);
-        }
-
-        return array_values(array_unique($files));
+        return array_values(array_unique(array_map(
+            fn(Voice $voice): string => SpokenFace::from(
+                $this->text($voice->path('family')),
+                $this->text($voice->path('style')),
+            )->address(),
+            [Voice::Body, Voice::Heading, Voice::Menu, Voice::Button, Voice::Price],
+        )));
     }
 
     public function isPreview(): bool

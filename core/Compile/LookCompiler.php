@@ -18,6 +18,7 @@ use Ikat\Core\Setting\SettingPath;
 use Ikat\Core\Setting\SizeRule;
 use Ikat\Core\Setting\Type\ChoiceType;
 use Ikat\Core\Type\FontFaces;
+use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
 
 /**
@@ -131,9 +132,12 @@ final class LookCompiler
     /** @return list<string> keys of the families it speaks in italic */
     public static function italics(ResolvedLook $look): array
     {
-        $voices = array_filter(Voice::cases(), static fn(Voice $voice): bool => $look->value($voice->path('style')) === 'italic');
+        $faces = array_map(static fn(Voice $voice): SpokenFace => SpokenFace::of($look, $voice), Voice::cases());
 
-        return array_values(array_unique(array_map(static fn(Voice $voice): string => $look->text($voice->path('family')), $voices)));
+        return array_values(array_unique(array_map(
+            static fn(SpokenFace $face): string => $face->family->key,
+            array_filter($faces, static fn(SpokenFace $face): bool => $face->isItalic),
+        )));
     }
 
     /** The theme's rules for a folded menu, at the widths where this look folds it: a custom property cannot stand in a media query. */

@@ -21,7 +21,7 @@ final class FontFaces
         $css = '';
         foreach ($keys as $key) {
             $family = FontShelf::get($key);
-            foreach ($family->hasItalic() && in_array($key, $italics, true) ? [false, true] : [false] as $isItalic) {
+            foreach (in_array($key, $italics, true) ? [false, true] : [false] as $isItalic) {
                 // Of two faces for a character browsers take the one that comes last (CSS Fonts 4, section 4.5.1).
                 foreach (array_reverse($family->parts) as $part) {
                     if (! isset($family->bytes[self::file($part, $isItalic)])) {

@@ -7,9 +7,6 @@ namespace Ikat\Core\Type;
 /** Which characters the words of a shop are made of, voice by voice, with some of the words each stands in. */
 final readonly class WordsInUse
 {
-    /** Voices of a look's type. */
-    public const VOICES = ['heading', 'body', 'menu', 'button', 'price'];
-
     /** Texts that are named for a character. */
     private const EXAMPLES = 3;
 
@@ -22,10 +19,16 @@ final readonly class WordsInUse
     /** @param array<string, array<string, list<string>>> $characters voice => character => texts it stands in */
     private function __construct(public array $characters) {}
 
+    /** @return list<string> the voices that words are told by: others set the words of one of them */
+    private static function voices(): array
+    {
+        return array_values(array_unique(array_map(static fn(Voice $voice): string => $voice->wordsAre()->value, Voice::cases())));
+    }
+
     /** @param iterable<array{list<string>, string}> $texts each with the voices it is set in */
     public static function in(iterable $texts): self
     {
-        $characters = array_fill_keys(self::VOICES, []);
+        $characters = array_fill_keys(self::voices(), []);
         foreach ($texts as [$voices, $text]) {
             // Most texts are of plain characters alone, and those every font has.
             if (preg_match('/[^\x00-\x7F]/', $text) !== 1) {

@@ -152,6 +152,17 @@ test('text that is small on a phone is found, and its fix is tried on before it 
   await page.locator('[data-device=desktop]').click();
 });
 
+test('an italic nobody drew is not made up, and the bench says so', async () => {
+  await open();
+  await edited(page, () => page.locator('.shelf .family', { hasText: 'Literata 600' }).click());
+  await edited(page, () => field('heading-style').selectOption('italic'));
+  await edited(page, () => field('heading-family').selectOption('gloock'));
+  await open();
+  assert.match(await page.locator('#tool-t-voice').textContent(), /Gloock has no italic drawn for it/);
+  assert.equal(await styleOf('fontSynthesisStyle'), 'none');
+  for (let i = 0; i < 3; i += 1) await undoHere();
+});
+
 test('the viewer sees the staff, and nothing on it moves', async () => {
   const viewer = await openPage(page.context().browser());
   await signIn(viewer, 'ines');

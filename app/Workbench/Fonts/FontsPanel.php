@@ -22,6 +22,7 @@ use Ikat\Core\Type\FontKind;
 use Ikat\Core\Type\FontLikeness;
 use Ikat\Core\Type\FontShelf;
 use Ikat\Core\Type\Pairing;
+use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\TextMeasure;
 use Ikat\Core\Type\TextStyle;
 use Ikat\Core\Type\UnreadableFont;
@@ -143,14 +144,9 @@ final class FontsPanel extends StepPanel
         );
     }
 
-    public function family(Voice $voice): FontFamily
+    public function face(Voice $voice): SpokenFace
     {
-        return FontShelf::get($this->look()->text($voice->path('family')));
-    }
-
-    public function weight(Voice $voice): int
-    {
-        return $this->family($voice)->nearestWeight((int) $this->look()->value($voice->path('weight')));
+        return SpokenFace::of($this->look(), $voice);
     }
 
     /** @return array{phone: float, desktop: float} px */
@@ -179,9 +175,8 @@ final class FontsPanel extends StepPanel
     {
         $files = [];
         foreach (Voice::cases() as $voice) {
-            $isItalic = $this->look()->value($voice->path('style')) === 'italic' && $this->family($voice)->hasItalic();
-            $files[$this->family($voice)->key.($isItalic ? ' italic' : '')] = $this
-                ->family($voice)->bytes[$isItalic ? 'latin-italic' : 'latin'];
+            $face = $this->face($voice);
+            $files[$face->address()] = $face->bytes();
         }
 
         return ['families' => count($files), 'bytes' => array_sum($files)];
@@ -210,9 +205,8 @@ final class FontsPanel extends StepPanel
     /**
      * What the open voice follows, link by link.
      *
-     * @return array<string, array{words: string, value: bool|float|string}> path => what it follows in words, and the value it keeps when
-     *     it
-     *     is cut loose
+     * @return array<string, array{words: string, value: bool|float|string}> path => what it follows in words, and the value
+     *     it keeps when it is cut loose
      */
     public function chains(): array
     {
@@ -253,11 +247,9 @@ final class FontsPanel extends StepPanel
     public function shelf(): array
     {
         $found = [];
-        foreach (FontLikeness::to($this->family($this->voice)->key, $this->weight($this->voice)) as $key => $alike) {
+        foreach (FontLikeness::to($this->face($this->voice)->family->key, $this->face($this->voice)->weight) as $key => $alike) {
             $family = FontShelf::get($key);
-            $fits = ($this->kind === null || $family->kind === $this->kind)
-                && ($this->system === '' || in_array($this->system, $family->systems(), true));
-            if ($fits) {
+            if ($this->fits($family)) {
                 $found[$key] = ['family' => $family, ...$alike];
             }
         }
@@ -268,8 +260,13 @@ final class FontsPanel extends StepPanel
     /** How many families the shelf has that fit. */
     public function fitting(): int
     {
-        return count(array_filter(FontShelf::all(), fn(FontFamily $f): bool => ($this->kind === null || $f->kind === $this->kind)
-            && ($this->system === '' || in_array($this->system, $f->systems(), true))));
+        return count(array_filter(FontShelf::all(), $this->fits(...)));
+    }
+
+    private function fits(FontFamily $family): bool
+    {
+        return ($this->kind === null || $family->kind === $this->kind)
+            && ($this->system === '' || in_array($this->system, $family->systems(), true));
     }
 
     /**
@@ -284,12 +281,9 @@ final class FontsPanel extends StepPanel
 
     public function pairNow(): Pairing
     {
-        return new Pairing(
-            $this->family(Voice::Heading),
-            $this->weight(Voice::Heading),
-            $this->family(Voice::Body),
-            $this->weight(Voice::Body),
-        );
+        [$heading, $body] = [$this->face(Voice::Heading), $this->face(Voice::Body)];
+
+        return new Pairing($heading->family, $heading->weight, $body->family, $body->weight);
     }
 
     /** @return list<Pairing> */
@@ -322,8 +316,7 @@ final class FontsPanel extends StepPanel
     {
         $sizes = $this->sizes($this->voice);
         $texts = $this->voice->isHeading() ? $this->samples()->headings : $this->samples()->products;
-        $family = $this->family($this->voice)->key;
-        $isItalic = $this->look()->value($this->voice->path('style')) === 'italic';
+        $face = $this->face($this->voice);
         $styles = array_map(
             fn(int $screen): TextStyle => $this->style($this->voice, TypeScale::at($sizes['phone'], $sizes['desktop'], $screen)),
             array_combine(self::SCREENS, self::SCREENS),
@@ -331,9 +324,9 @@ final class FontsPanel extends StepPanel
 
         // What is measured is kept by what it is measured on.
         return Cache::remember(
-            'lines '.hash('xxh128', serialize([$family, $isItalic, $styles, $texts])),
+            'lines '.hash('xxh128', serialize([$face->family->key, $face->isItalic, $styles, $texts])),
             self::SECONDS,
-            fn(): array => $this->measured($family, $isItalic, $styles, $texts),
+            fn(): array => $this->measured($face, $styles, $texts),
         );
     }
 
@@ -343,15 +336,15 @@ final class FontsPanel extends StepPanel
      *
      * @return array<int, list<string>>
      */
-    private function measured(string $family, bool $isItalic, array $styles, array $texts): array
+    private function measured(SpokenFace $face, array $styles, array $texts): array
     {
         $found = [];
         try {
-            $face = $this->files->face($family, $isItalic);
+            $letters = $this->files->face($face->family->key, $face->isItalic);
             foreach ($styles as $screen => $style) {
                 $found[$screen] = [];
                 foreach ($texts as $text) {
-                    $lines = (new TextMeasure())->measure($face, $style, $text, self::room($screen))->lines;
+                    $lines = (new TextMeasure())->measure($letters, $style, $text, self::room($screen))->lines;
                     $found[$screen] = count($lines) > count($found[$screen]) ? array_column($lines, 'text') : $found[$screen];
                 }
             }
@@ -373,9 +366,10 @@ final class FontsPanel extends StepPanel
     {
         $style = $this->style(Voice::Menu, $this->sizes(Voice::Menu)['desktop']);
         try {
-            $face = $this->files->face($this->family(Voice::Menu)->key, $this->look()->value(Voice::Menu->path('style')) === 'italic');
+            $face = $this->face(Voice::Menu);
+            $letters = $this->files->face($face->family->key, $face->isItalic);
             $measure = new TextMeasure();
-            $widths = array_map(static fn(string $label): float => $measure->width($face, $style, $label), $this->samples()->menu);
+            $widths = array_map(static fn(string $label): float => $measure->width($letters, $style, $label), $this->samples()->menu);
         } catch (UnreadableFont) {
             return null;
         }
@@ -387,7 +381,7 @@ final class FontsPanel extends StepPanel
     {
         return new TextStyle(
             $size,
-            $this->weight($voice),
+            $this->face($voice)->weight,
             (float) $this->look()->value($voice->path('spacing')) * $size,
             (float) $this->look()->value($voice->path('leading')),
             $this->look()->value($voice->path('case')) === 'capitals',

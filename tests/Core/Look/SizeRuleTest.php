@@ -7,6 +7,7 @@ namespace Tests\Core\Look;
 use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Compile\TypeScale;
 use Ikat\Core\Setting\SizeRule;
+use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
@@ -54,6 +55,11 @@ final class SizeRuleTest extends TestCase
         // Only what is spoken in italic comes in italic.
         self::assertStringContainsString('/fonts/lora-latin-italic.woff2', $compiled->css);
         self::assertStringNotContainsString('karla-latin-italic', $compiled->css);
+        // A family without an italic is not spoken in one, whatever is set.
+        $none = Fixtures::look(['type.heading.family' => 'gloock', 'type.heading.style' => 'italic', 'type.heading.weight' => 700.0]);
+        $face = SpokenFace::of($none, Voice::Heading);
+        self::assertSame([false, 400, '/fonts/gloock-latin.woff2'], [$face->isItalic, $face->weight, $face->address()]);
+        self::assertStringNotContainsString('italic.woff2', LookCompiler::compile($none, Fixtures::theme())->css);
         self::assertSame([30.0, 40.0, 50.0], array_map(static fn(int $w): float => TypeScale::at(30, 50, $w), [200, 835, 2000]));
     }
 }

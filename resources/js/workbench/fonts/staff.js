@@ -13,14 +13,11 @@ const POINTER = 0.25;
 /** Px of the pointer for a weight. */
 const SIDEWAYS = 16;
 
-/** Bounds of the text size, which all others follow. */
-const TEXT = [14, 20];
-
 const plain = (size) => String(Math.round(size * 10) / 10);
 
 export function startStaff(shopWindow) {
   const staff = () => document.querySelector('[data-staff]');
-  /** What is being moved: { changes: path => value, undo[] } */
+  /** What is being moved: { changes: path => value, from: slider => value before } */
   let moved = null;
   let timer = null;
 
@@ -86,7 +83,7 @@ export function startStaff(shopWindow) {
     const text = staff().querySelector('[data-path="type.base"]');
     const base = moved.from.get(text);
     // The text size has the narrowest bounds: what all others follow says how far they go.
-    const ratio = Math.min(TEXT[1], Math.max(TEXT[0], Math.round(base * (wanted / moved.from.get(tag)) * 100) / 100)) / base;
+    const ratio = Math.min(Number(text.dataset.most), Math.max(Number(text.dataset.least), Math.round(base * (wanted / moved.from.get(tag)) * 100) / 100)) / base;
     moved.from.forEach((was, each) => { if (each.dataset.end) size(each, was * ratio); });
     moved.changes['type.base'] = sizeOf(text);
     moved.from.forEach((was, each) => { if (each.dataset.end && each.dataset.own !== undefined && each !== text) moved.changes[each.dataset.path] = sizeOf(each); });

@@ -7,7 +7,7 @@
 @php($look = $panel->look())
 @php($edits = $bench->edits())
 @php($voice = $panel->voice)
-@php($family = $panel->family($voice))
+@php($family = $panel->face($voice)->family)
 @php($all = $panel->weightOfAll())
 @php($kilo = fn (int $bytes): string => number_format($bytes / 1000, 1).' kB')
 @php($longest = $panel->samples()->products[0])

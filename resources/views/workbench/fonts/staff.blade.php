@@ -22,8 +22,9 @@
   @foreach (Voice::cases() as $voice)
   @php($isOpen = $panel->voice === $voice)
   @php($sizes = $panel->sizes($voice))
-  @php($family = $panel->family($voice))
-  @php($weight = $panel->weight($voice))
+  @php($face = $panel->face($voice))
+  @php($family = $face->family)
+  @php($weight = $face->weight)
   @php($to = $panel->address(['open_voice' => $voice->value]))
   <g @class(['voice', 'is-open' => $isOpen]) data-voice="{{ $voice->value }}" data-property="--type-{{ $voice->value }}-size" data-phone="{{ $sizes['phone'] }}" data-desktop="{{ $sizes['desktop'] }}">
     <path class="thread-room" d="{{ $staff->thread($voice->value) }}"/>

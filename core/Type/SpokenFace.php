@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Type;
+
+use Ikat\Core\Look\ResolvedLook;
+
+/** What a voice of a look really speaks in: a family, a weight it has, and its italic only where one was drawn. */
+final readonly class SpokenFace
+{
+    /** @param int $weight 100..900, one that the family has */
+    private function __construct(public FontFamily $family, public int $weight, public bool $isItalic) {}
+
+    public static function of(ResolvedLook $look, Voice $voice): self
+    {
+        return self::from(
+            $look->text($voice->path('family')),
+            $look->text($voice->path('style')),
+            (float) $look->value($voice->path('weight')),
+        );
+    }
+
+    /**
+     * @param string $style upright or italic
+     *
+     * @throws UnknownFont
+     */
+    public static function from(string $key, string $style, float $weight = 400): self
+    {
+        $family = FontShelf::get($key);
+
+        return new self($family, $family->nearestWeight((int) $weight), $family->hasItalic() && $style === 'italic');
+    }
+
+    /** Address of the file that sets its Latin letters. */
+    public function address(): string
+    {
+        return FontFaces::address($this->family->key, isItalic: $this->isItalic);
+    }
+
+    /** Bytes of that file. */
+    public function bytes(): int
+    {
+        return $this->family->bytes[$this->isItalic ? 'latin-italic' : 'latin'];
+    }
+}
