@@ -46,6 +46,12 @@ final class ContrastRepair
     /** @var array<string, array{list<Color>, Color}> by state: what it was last derived from, and what came out */
     private array $derived = [];
 
+    /** @var ?list<RolePair> as the roles are by now */
+    private ?array $failing = null;
+
+    /** @var array<string, ?Color> by a color and its demands: step by step, most of them stay as they were */
+    private array $met = [];
+
     /** @param list<RolePair> $pairs that the set's scheme shows */
     public function __construct(public readonly ColorSet $set, private readonly array $pairs, private readonly SchemeColors $palette)
     {
@@ -75,7 +81,16 @@ final class ContrastRepair
      */
     public function failing(array $change = []): array
     {
-        $roles = [...$this->roles, ...$change];
+        return $change === [] ? $this->failing ??= $this->tooFaint($this->roles) : $this->tooFaint([...$this->roles, ...$change]);
+    }
+
+    /**
+     * @param array<string, Color> $roles
+     *
+     * @return list<RolePair>
+     */
+    private function tooFaint(array $roles): array
+    {
         $all = $this->all($roles);
 
         return array_values(array_filter($this->pairs, fn(RolePair $p): bool => $this->ratio($p, $all) < $p->target()));
@@ -90,7 +105,7 @@ final class ContrastRepair
     {
         $failing = self::keys($this->failing());
         foreach (self::SLACKS as $slack) {
-            $new = ContrastFix::meeting(self::opaque($this->roles[$role]), $this->demands($role, $this->roles, $slack));
+            $new = $this->meeting(self::opaque($this->roles[$role]), $this->demands($role, $this->roles, $slack));
             if ($new === null) {
                 return null;
             }
@@ -150,7 +165,7 @@ final class ContrastRepair
         if ($best !== null && $this->cost([$ground => $tried]) >= $best[0]) {
             return $best;
         }
-        $new = ContrastFix::meeting(self::opaque($this->roles[$ink]), $this->demands($ink, [...$this->roles, $ground => $tried]));
+        $new = $this->meeting(self::opaque($this->roles[$ink]), $this->demands($ink, [...$this->roles, $ground => $tried]));
         if ($new === null) {
             return $best;
         }
@@ -213,6 +228,7 @@ final class ContrastRepair
     public function take(array $change): void
     {
         $this->roles = [...$this->roles, ...$change];
+        $this->failing = null;
     }
 
     /** Whether a ground is a gradient or a picture, which no change of a role moves. */
@@ -248,6 +264,15 @@ final class ContrastRepair
         }
 
         return $demands;
+    }
+
+    /** @param list<array{Color, float}> $demands opaque color, contrast ratio */
+    private function meeting(Color $color, array $demands): ?Color
+    {
+        $asked = array_map(fn(array $d): string => $this->light($d[0])." $d[1]", $demands);
+        $key = implode(' ', $color->numbers()).' '.implode(' ', $asked);
+
+        return array_key_exists($key, $this->met) ? $this->met[$key] : $this->met[$key] = ContrastFix::meeting($color, $demands);
     }
 
     /** Which pairs stand in the way of mending one, and what would have to give. */
