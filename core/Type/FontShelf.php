@@ -132,12 +132,18 @@ final class FontShelf
     /** @return list<string> keys of families with more than one weight */
     public static function withWeights(): array
     {
-        return array_keys(array_filter(self::all(), static fn(FontFamily $f): bool => $f->hasWeights()));
+        /** @var ?list<string> $keys */
+        static $keys = null;
+
+        return $keys ??= array_keys(array_filter(self::all(), static fn(FontFamily $f): bool => $f->hasWeights()));
     }
 
     /** @return list<string> keys of families with an italic drawn for them */
     public static function withItalics(): array
     {
-        return array_keys(array_filter(self::all(), static fn(FontFamily $f): bool => $f->hasItalic()));
+        /** @var ?list<string> $keys */
+        static $keys = null;
+
+        return $keys ??= array_keys(array_filter(self::all(), static fn(FontFamily $f): bool => $f->hasItalic()));
     }
 }

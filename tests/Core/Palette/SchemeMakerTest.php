@@ -43,6 +43,7 @@ final class SchemeMakerTest extends TestCase
         $keys = array_keys($theme->brandColors);
         [$css, $body] = Fixtures::everyRole();
         $html = '<div class="wear scheme-own1">'.$body.'</div>';
+        $plain = Fixtures::input($css, $html, ['palette.schemes' => 'daylight,own1']);
         for ($i = 0; $i < 200; $i++) {
             $own = [];
             foreach ($keys as $key) {
@@ -50,7 +51,7 @@ final class SchemeMakerTest extends TestCase
             }
             [$ground, $brand] = (array) array_rand(array_flip($keys), 2);
             $roles = SchemeMaker::propose(Fixtures::look($own), $keys, array_keys($theme->schemes), $ground, $brand);
-            $input = Fixtures::input($css, $html, [...$own, ...self::added($roles)]);
+            $input = $plain->on(Fixtures::look([...$own, ...self::added($roles)]), $plain->theme);
             $faint = array_filter(
                 Fixtures::contrast($input),
                 static fn(ContrastFinding $f): bool => $f->scheme === 'own1' && $f->placeCount() > 0,
