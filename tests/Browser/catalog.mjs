@@ -40,6 +40,9 @@ export const FULL = {
   'season.season-1.ends': '',
 };
 
+/** The steps of the work in two halves, whose settings two browsers go through at once: what the whole shop wears, and what its pages hold. */
+export const HALVES = [['colors', 'fonts', 'start', 'logo', 'header', 'checkout'], ['pages', 'products', 'footer', 'seasons']];
+
 export const catalog = () => JSON.parse(execFileSync('php', ['artisan', 'look:catalog', '--json'], { encoding: 'utf8', maxBuffer: 1e8 })).settings;
 
 /** A signed-in page, the paths of all kinds of page, and the catalog of a look that shows everything; one undo takes it back. */
