@@ -10,6 +10,7 @@ use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Alias;
+use Ikat\Core\Setting\Catalog\Shapes;
 use Ikat\Core\Setting\ColorSet;
 use Ikat\Core\Setting\Gradient;
 use Ikat\Core\Setting\SchemeRoles;
@@ -62,6 +63,10 @@ final class LookCompiler
             ));
             $isRuled = array_filter($ends, static fn(string $path): bool => $look->at($path)->isRuled()) !== [];
             $derived["--type-$voice->value-size"] = [...$ends, ...$isRuled ? SizeRule::FROM : []];
+        }
+        foreach (Shapes::pointed($look->text('shape.pointed')) as $what => $css) {
+            $root["--shape-pointed-$what"] = $css;
+            $derived["--shape-pointed-$what"] = ['shape.pointed'];
         }
         $classes = '';
         foreach (array_keys($theme->schemes) as $scheme) {

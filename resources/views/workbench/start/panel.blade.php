@@ -40,12 +40,14 @@
 </x-tool>
 @if ($merge !== null)@include('workbench.start.upgrade')@endif
 @include('workbench.start.looks')
-<x-tool id="s-shape" title="Shape of things">
+@if ($panel->parts() !== [])
+<x-tool id="s-own" title="Of this theme alone">
   @foreach ($panel->parts() as $part)
   @foreach ($panel->settingsOf($part) as $setting)
   @include('workbench.shell.control', ['setting' => $setting, 'resolution' => $bench->inspection()->look->at($setting->path)])
   @endforeach
   @endforeach
 </x-tool>
+@endif
 @include('workbench.shell.original')
 @endif
