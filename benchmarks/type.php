@@ -2,11 +2,22 @@
 
 declare(strict_types=1);
 
+use App\Fonts\FontFiles;
+use App\Looks\LookReader;
+use App\Models\CurrentStore;
+use App\Models\Look;
+use App\Models\Product;
+use Ikat\Core\Compile\TypeScale;
+use Ikat\Core\Setting\Type\TextType;
+use Ikat\Core\Type\LineLength;
 use Ikat\Core\Type\OpenType\OpenTypeFont;
+use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\TextMeasure;
 use Ikat\Core\Type\TextStyle;
 use Ikat\Core\Type\Typeface;
-// Widths of texts, a text each, against fontkit in Node.js on the same fonts and texts; and reading a font's file.
+use Ikat\Core\Type\Voice;
+// Widths of texts, a text each, against fontkit in Node.js on the same fonts and texts; reading a font's file; and the lines of
+// all of a look's texts on three devices.
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -79,3 +90,40 @@ foreach ($ours as $family => [$text, $file]) {
         $file,
     );
 }
+
+$app = require dirname(__DIR__).'/bootstrap/app.php';
+$app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+app(CurrentStore::class)->is(1);
+$look = app(LookReader::class)->of(Look::query()->with('storefront')->firstOrFail())->resolved();
+$texts = Product::query()->limit(100)->pluck('name')->map(static fn(string $name): array => [Voice::Third, $name])->all();
+foreach ($look->all() as $path => $resolution) {
+    if ($resolution->setting->type instanceof TextType && $resolution->value !== '') {
+        $voice = match (true) {
+            str_ends_with($path, 'heading') => Voice::Second,
+            str_ends_with($path, 'button') => Voice::Button,
+            default => Voice::Body,
+        };
+        $texts[] = [$voice, (string) $resolution->value];
+    }
+}
+$rounds = [];
+for ($r = 0; $r <= ROUNDS; $r++) {
+    $measure = new TextMeasure();
+    $start = hrtime(true);
+    $set = [];
+    foreach (Voice::cases() as $voice) {
+        $face = SpokenFace::of($look, $voice);
+        $ends = [(float) $look->value($voice->path('size.phone')), (float) $look->value($voice->path('size.desktop'))];
+        foreach ([390, 768, 1280] as $screen) {
+            $style = TextStyle::of($look, $voice, TypeScale::at($ends[0], $ends[1], $screen));
+            $set[$voice->value][$screen] = [app(FontFiles::class)->face($face->family->key, $face->isItalic), $style];
+        }
+    }
+    foreach ($texts as [$voice, $text]) {
+        foreach ($set[$voice->value] as $screen => [$letters, $style]) {
+            $measure->measure($letters, $style, $text, LineLength::frame($screen));
+        }
+    }
+    $rounds[] = (hrtime(true) - $start) / 1e6;
+}
+printf("%d texts of a look on three devices, line by line: %.1f ms\n", count($texts), middle(array_slice($rounds, 1)));

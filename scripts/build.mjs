@@ -12,7 +12,7 @@ const FONTS = ['gloock', ...VARIABLE].flatMap(filesOf);
 const ICONS = [
   'menu', 'search', 'shopping-bag', 'x', 'undo-2', 'redo-2', 'smartphone', 'tablet', 'monitor', 'rotate-cw', 'columns-3',
   'square-split-horizontal', 'panels-top-left', 'link', 'unlink', 'pipette', 'log-out', 'chevron-down', 'chevron-up', 'arrow-right', 'arrow-left', 'moon', 'external-link', 'history', 'check',
-  'phone', 'mail', 'user', 'heart', 'pause', 'clock', 'image', 'credit-card', 'landmark', 'banknote', 'gift', 'grip-vertical', 'arrow-up', 'arrow-down', 'eye', 'eye-off', 'trash-2', 'pin', 'footprints', 'crosshair',
+  'phone', 'mail', 'user', 'heart', 'pause', 'clock', 'image', 'credit-card', 'landmark', 'banknote', 'gift', 'grip-vertical', 'arrow-up', 'arrow-down', 'eye', 'eye-off', 'trash-2', 'pin', 'bookmark', 'footprints', 'crosshair',
 ];
 
 await mkdir('public/build', { recursive: true });

@@ -6,7 +6,11 @@ namespace App\Fonts;
 
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\MeasuredText;
 use Ikat\Core\Type\OpenType\OpenTypeFont;
+use Ikat\Core\Type\SpokenFace;
+use Ikat\Core\Type\TextMeasure;
+use Ikat\Core\Type\TextStyle;
 use Ikat\Core\Type\Typeface;
 use Ikat\Core\Type\UnicodeRange;
 use Ikat\Core\Type\UnknownFont;
@@ -16,13 +20,24 @@ use Illuminate\Support\Facades\Cache;
 /** The font families that ship with Ikat, as they are measured with: each file is read once in a process. */
 final class FontFiles
 {
+    /** That measured texts are kept. */
+    private const SECONDS = 86_400;
+
     /** @var array<string, Typeface> by key */
     private array $faces = [];
 
     /** @var array<string, array<int, true>> by key */
     private array $characters = [];
 
-    public function __construct(private readonly string $folder) {}
+    /** @var array<string, ?MeasuredText> by what each is made of */
+    private array $texts = [];
+
+    private readonly TextMeasure $measure;
+
+    public function __construct(private readonly string $folder)
+    {
+        $this->measure = new TextMeasure();
+    }
 
     /**
      * @throws UnknownFont
@@ -47,6 +62,26 @@ final class FontFiles
             sprintf('font-characters %s %d', FontShelf::get($key)->key, (int) @filemtime($this->file($key, 'latin'))),
             fn(): array => $this->face($key)->characters(),
         );
+    }
+
+    /**
+     * A text set in a voice, kept by what it is made of: an edit that moves nothing of it reads no font.
+     *
+     * @param float $room px that a line may take; INF for one line
+     *
+     * @return ?MeasuredText null where the font was not unpacked
+     */
+    public function measured(SpokenFace $face, TextStyle $style, string $text, float $room): ?MeasuredText
+    {
+        $key = 'text '.hash('xxh128', serialize([$face->family->key, $face->isItalic, $style, $text, $room]));
+
+        return $this->texts[$key] ??= Cache::remember($key, self::SECONDS, function () use ($face, $style, $text, $room): ?MeasuredText {
+            try {
+                return $this->measure->measure($this->face($face->family->key, $face->isItalic), $style, $text, $room);
+            } catch (UnreadableFont) {
+                return null;
+            }
+        });
     }
 
     private function read(FontFamily $family, bool $isItalic): Typeface

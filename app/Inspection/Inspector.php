@@ -22,6 +22,7 @@ use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\FontCoverage;
 use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\LogoMeasures;
 use Ikat\Core\Check\ShopWords;
 use Ikat\Core\Check\StoreContents;
@@ -96,6 +97,7 @@ final class Inspector
                     ->and(WordsInUse::in([[['price', 'body'], Money::exact(self::A_PRICE, $look->storefront->store->currency)]])),
             ),
             FontCoverage::class => fn(): FontCoverage => new FontCoverage($this->fonts->characters(...)),
+            LineBreaks::class => fn(): LineBreaks => new LineBreaks($this->fonts->measured(...)),
             BaseState::class => static fn(): BaseState => new BaseState($at->missing()),
         ]);
     }

@@ -219,15 +219,30 @@ final class ShopContext
             || $this->on('announcement.show') && ($this->on('announcement.dismiss') || $this->text('announcement.turn') === 'turn');
     }
 
-    /** @return list<string> addresses of the font files a first view needs */
-    public function fonts(): array
+    /**
+     * Addresses of the font files that the first screen of a kind of page needs; all others can wait until they are come upon.
+     *
+     * @param string $kind home, category, product, cart or content
+     * @param string $head whole, logo or none
+     *
+     * @return list<string>
+     */
+    public function fonts(string $kind, string $head): array
     {
+        $voices = [
+            Voice::Body, Voice::Heading,
+            ...$head === 'whole' ? [Voice::Menu] : [],
+            ...$head === 'whole' && $this->on('utility.show') ? [Voice::Small] : [],
+            ...$head === 'whole' && in_array($kind, ['home', 'product'], true) ? [Voice::Button] : [],
+            ...$kind === 'product' ? [Voice::Price] : [],
+        ];
+
         return array_values(array_unique(array_map(
             fn(Voice $voice): string => SpokenFace::from(
                 $this->text($voice->path('family')),
                 $this->text($voice->path('style')),
             )->address(),
-            [Voice::Body, Voice::Heading, Voice::Menu, Voice::Button, Voice::Price],
+            $voices,
         )));
     }
 

@@ -7,6 +7,8 @@ namespace Ikat\Core\Check;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Setting\StepKey;
 use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\LineLength;
+use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
 
 /** What of a look's type is hard to read, does not grow when it is asked to, or costs more than it gives. */
@@ -25,6 +27,13 @@ final class TypeSizes implements Check
      */
     private const GROWTH = 2.5;
 
+    /** Screens on which lines of text are looked at => what they are called, px. */
+    private const SCREENS = [1280 => 'a desktop', 768 => 'a tablet'];
+    private const PHONE = 390;
+
+    /** Weights of a family that are told apart (common practice, no source). */
+    private const WEIGHTS = 4;
+
     /** Families on a page: more are seldom told apart, and each has to be fetched (common practice, no source). */
     private const FAMILIES = 3;
 
@@ -32,6 +41,8 @@ final class TypeSizes implements Check
     {
         $look = $input->look;
         yield from self::text($look);
+        yield from self::lines($look);
+        yield from self::weights($look);
         foreach (Voice::cases() as $voice) {
             $phone = (float) $look->value($voice->path('size.phone'));
             $desktop = (float) $look->value($voice->path('size.desktop'));
@@ -99,6 +110,79 @@ final class TypeSizes implements Check
                 'Text is set in capitals',
                 'Lines of capitals have no outlines of words to read by. Keep them for labels and short buttons.',
                 'typed',
+            );
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private static function lines(ResolvedLook $look): iterable
+    {
+        $length = LineLength::of($look);
+        foreach (self::SCREENS as $screen => $called) {
+            if (round($length->characters($screen)) > LineLength::MOST) {
+                yield self::finding(
+                    'line-long',
+                    Severity::Know,
+                    Voice::Body->path('measure'),
+                    sprintf('A line of text holds %d characters on %s', round($length->characters($screen)), $called),
+                    sprintf('From %d to %d the eye finds the next line with ease.', LineLength::FEWEST, LineLength::MOST),
+                    floor($length->measureOf(LineLength::MOST) * 2) / 2,
+                );
+                break;
+            }
+        }
+        if (round($length->characters(self::PHONE)) < LineLength::FEWEST) {
+            $size = floor($length->sizeOf(LineLength::FEWEST, self::PHONE) * 2) / 2;
+            $narrowest = round($length->column(self::PHONE)) < floor(LineLength::frame(self::PHONE));
+            [$path, $to] = match (true) {
+                $narrowest => [Voice::Body->path('measure'), ceil($length->measureOf(LineLength::FEWEST) * 2) / 2],
+                $size >= self::TEXT => [Voice::Body->path('size.phone'), $size],
+                default => [Voice::Body->path('family'), null],
+            };
+            yield self::finding(
+                'line-short',
+                Severity::Know,
+                $path,
+                sprintf('A line of text holds %d characters on a phone', round($length->characters(self::PHONE))),
+                $to === null
+                    ? 'Its letters are wide: in a narrower family more of them stand on a line.'
+                    : sprintf('From %d on, sentences are not torn into bits.', LineLength::FEWEST),
+                $to,
+            );
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private static function weights(ResolvedLook $look): iterable
+    {
+        $families = [];
+        foreach (Voice::cases() as $voice) {
+            $face = SpokenFace::of($look, $voice);
+            $families[$face->family->name][$face->weight][] = $voice;
+        }
+        foreach ($families as $name => $weights) {
+            if (count($weights) <= self::WEIGHTS) {
+                continue;
+            }
+            ksort($weights);
+            $all = array_keys($weights);
+            // The two that are least told apart; the fewer voices give way to the more.
+            $pairs = array_map(static fn(int $a, int $b): array => [$a, $b], array_slice($all, 0, -1), array_slice($all, 1));
+            usort($pairs, static fn(array $a, array $b): int => [$a[1] - $a[0], count($weights[$a[0]]) + count($weights[$a[1]])]
+                <=> [$b[1] - $b[0], count($weights[$b[0]]) + count($weights[$b[1]])]);
+            [$one, $other] = $pairs[0];
+            [$from, $to] = count($weights[$one]) <= count($weights[$other]) ? [$one, $other] : [$other, $one];
+            yield new SettingFinding(
+                "type:weights:$name",
+                Severity::Know,
+                StepKey::FONTS,
+                $weights[$from][0]->path('weight'),
+                sprintf('%s speaks in %d weights', $name, count($weights)),
+                sprintf('%s: three or four are told apart; %d and %d are nearly one.', implode(', ', $all), $one, $other),
+                array_fill_keys(
+                    array_map(static fn(Voice $v): string => $v->path('weight'), $weights[$from]),
+                    (float) $to,
+                ),
             );
         }
     }

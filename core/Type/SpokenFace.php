@@ -39,6 +39,14 @@ final readonly class SpokenFace
         return FontFaces::address($this->family->key, isItalic: $this->isItalic);
     }
 
+    /** Em that its letters take on average, as they occur in running text. */
+    public function averageWidth(): float
+    {
+        $widths = $this->isItalic ? $this->family->italicWidths : $this->family->averageWidths;
+
+        return $widths[$this->weight] / $this->family->unitsPerEm;
+    }
+
     /** Bytes of that file. */
     public function bytes(): int
     {

@@ -23,6 +23,12 @@ final class TextMeasure
 
     private ?\IntlBreakIterator $breaks = null;
 
+    /** @var ?array{Typeface, string, float, SetText} what was set last: in what, how, at which size, px */
+    private ?array $last = null;
+
+    /** @var array{string, list<int>} the text that was looked at last for where lines may break, and the places */
+    private array $lastPlaces = ['', []];
+
     public function __construct()
     {
         $this->setter = new Typesetter();
@@ -45,7 +51,7 @@ final class TextMeasure
     public function measure(Typeface $face, TextStyle $style, string $text, float $room = INF): MeasuredText
     {
         $text = self::collapsed($text);
-        $set = $this->setter->set($face, $style, $text);
+        $set = $this->set($face, $style, $text);
         $lines = $this->lines($set, $text, $room);
         $font = $face->first();
         // Browsers round a font's own heights to whole px, each by itself.
@@ -62,6 +68,26 @@ final class TextMeasure
             ($line - $above - $below) / 2 + $above,
             $set->missing,
         );
+    }
+
+    /**
+     * One text is asked for on several screens, one after the other: it is set once, and grows with its size.
+     *
+     * @throws UnreadableFont
+     */
+    private function set(Typeface $face, TextStyle $style, string $text): SetText
+    {
+        $how = implode(' ', [
+            $style->weight, round($style->spacing / $style->size, 9), (int) $style->isCapitals, (int) $style->isTabular,
+            (int) $style->isKerned, $text,
+        ]);
+        if ($this->last !== null && $this->last[0] === $face && $this->last[1] === $how && ! $face->hasOpticalSizes()) {
+            return $this->last[3]->scaled($style->size / $this->last[2]);
+        }
+        $set = $this->setter->set($face, $style, $text);
+        $this->last = [$face, $how, $style->size, $set];
+
+        return $set;
     }
 
     /** White space as it shows in running text: one space for any of it, none at the ends. */
@@ -84,7 +110,10 @@ final class TextMeasure
             $lines[] = ['text' => implode('', array_slice($characters, $start, $last - $start)), 'width' => $set->width($start, $last)];
             $start = $to;
         };
-        foreach ($this->opportunities($text) as $at) {
+        if ($this->lastPlaces[0] !== $text) {
+            $this->lastPlaces = [$text, $this->opportunities($text)];
+        }
+        foreach ($this->lastPlaces[1] as $at) {
             if ($set->room($start, $end($start, $at)) > $room + self::SLACK && $fits > $start) {
                 $take($fits);
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Type;
 
+use Ikat\Core\Look\ResolvedLook;
+
 /** How a text is set: what a voice of a look says, at one screen width. */
 final readonly class TextStyle
 {
@@ -25,4 +27,16 @@ final readonly class TextStyle
         public bool $isTabular = false,
         public bool $isKerned = true,
     ) {}
+
+    /** @param float $size px */
+    public static function of(ResolvedLook $look, Voice $voice, float $size): self
+    {
+        return new self(
+            $size,
+            SpokenFace::of($look, $voice)->weight,
+            (float) $look->value($voice->path('spacing')) * $size,
+            (float) $look->value($voice->path('leading')),
+            $look->value($voice->path('case')) === 'capitals',
+        );
+    }
 }

@@ -55,6 +55,15 @@ final class Typeface
         return array_column($this->fonts, 0);
     }
 
+    /** Whether its letters have other forms at other sizes (OpenType 1.9, design axis “opsz”). */
+    public function hasOpticalSizes(): bool
+    {
+        return in_array('opsz', array_merge(...array_map(
+            static fn(OpenTypeFont $font): array => array_column($font->axes->axes, 'tag'),
+            $this->fonts(),
+        )), true);
+    }
+
     /** The font whose heights a line has. */
     public function first(): OpenTypeFont
     {

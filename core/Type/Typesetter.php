@@ -56,7 +56,7 @@ final class Typesetter
             $kernings[count($kernings) - 1] = 0.0;
         }
 
-        return new SetText($widths, $kernings, array_values(array_unique($missing)));
+        return SetText::of($widths, $kernings, array_values(array_unique($missing)));
     }
 
     private function remember(string $how, string $text, SetWord $set): SetWord

@@ -50,6 +50,7 @@ enum Voice: string
         return match (true) {
             $this === self::Body && $what === 'size.desktop' => 'type.base',
             $this === self::Body && $what === 'leading' => 'type.leading',
+            $this === self::Body && $what === 'measure' => 'type.measure',
             default => "type.$this->value.$what",
         };
     }
@@ -78,7 +79,7 @@ enum Voice: string
     public static function ofPath(string $path): ?self
     {
         return match ($path) {
-            'type.base', 'type.leading', 'type.scale' => self::Body,
+            'type.base', 'type.leading', 'type.measure', 'type.scale' => self::Body,
             default => preg_match('/^type\.([a-z]+)\./', $path, $m) === 1 ? self::tryFrom($m[1]) : null,
         };
     }

@@ -1,11 +1,13 @@
 // Fonts, driven as a merchant would: voices on the staff, families and pairs tried on and taken, what follows what.
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { BASE, edited, noAxeFindings, openPage, settled, shopFrame, shows, signIn, signedIn, still } from './support.mjs';
+import { BASE, change, edited, forget, noAxeFindings, openPage, settled, shopFrame, shows, signIn, signedIn, still } from './support.mjs';
 
 const { page } = await signedIn();
 
 const open = async (voice = 'heading', rest = '') => { await page.goto(`${BASE}/workbench/looks/1/fonts?open_voice=${voice}${rest}`); await settled(page); };
+/** An edit made elsewhere: the bench is told of it when it is opened. */
+const changed = (changes) => { forget(page); return change(page, changes); };
 const undoHere = () => edited(page, () => page.locator('[data-press=undo]').click());
 const field = (path) => page.locator(`#c-type-${path}`);
 const tag = (voice, end) => page.locator(`[data-voice=${voice}] [data-end=${end}]`);
@@ -163,13 +165,126 @@ test('an italic nobody drew is not made up, and the bench says so', async () => 
   for (let i = 0; i < 3; i += 1) await undoHere();
 });
 
+test('the marker reads off each screen how the longest words break, by key and by pointer', async () => {
+  await open();
+  await changed({ 'type.heading.ends': 'fall' });
+  await open();
+  const marker = page.locator('[data-screen-marker]');
+  const read = (name) => page.locator(`[data-reading=${name}] [data-words]`).textContent();
+  assert.deepEqual([await read('heading'), await read('name'), await read('menu')], ['2 lines', '3 lines', '668 px']);
+  assert.match(await page.locator('[data-menu-words]').textContent(), /a button there: the page has 355 px/);
+  await marker.focus();
+  await page.keyboard.press('PageUp');
+  await page.keyboard.press('ArrowRight');
+  assert.equal(await marker.getAttribute('aria-valuenow'), '500');
+  assert.match(await marker.getAttribute('aria-valuetext'), /500 px: heading 2 lines, product name \d lines, \d+ characters/);
+  // What is read off is what the shop does on that screen.
+  const longest = await page.locator('[data-reading=heading] title').textContent();
+  for (const screen of [320, 390, 500, 700]) {
+    const visitor = await page.context().newPage();
+    await visitor.setViewportSize({ width: screen, height: 800 });
+    await visitor.goto(`${BASE}/preview/1/now/shop/wrenfold/`);
+    await visitor.evaluate(() => document.fonts.ready);
+    const lines = await visitor.evaluate((text) => {
+      const heading = document.querySelector('.lead-words h1');
+      heading.textContent = text;
+      return Math.round(heading.getBoundingClientRect().height / parseFloat(getComputedStyle(heading).lineHeight));
+    }, longest);
+    await visitor.close();
+    const said = await page.evaluate((at) => JSON.parse(document.querySelector('[data-staff]').dataset.screens).heading[(at - 320) / 10].length, screen);
+    assert.equal(said, lines, `${screen} px`);
+  }
+  const box = await marker.locator('[data-plate]').boundingBox();
+  await page.mouse.move(box.x + 10, box.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 130, box.y + 8, { steps: 4 });
+  await page.mouse.up();
+  assert.ok(Number(await marker.getAttribute('aria-valuenow')) > 900);
+  assert.equal(await page.locator('[data-menu-words]').textContent(), 'in one row');
+  const there = await marker.getAttribute('aria-valuenow');
+  // An edit draws the staff anew: the marker stays.
+  await tag('body', 'desktop').focus();
+  await edited(page, () => page.keyboard.press('ArrowUp'));
+  await settled(page);
+  assert.equal(await marker.getAttribute('aria-valuenow'), there);
+  await undoHere();
+  await undoHere();
+});
+
+test('a word left over is found; ways to keep it are shown as they would be, tried on and taken', async () => {
+  await changed({ 'type.heading.ends': 'fall' });
+  await open();
+  const ways = page.locator('.ways > li');
+  assert.deepEqual(await ways.locator('b').allTextContents(), ['Now', 'Evened out', '29.3 px on a phone']);
+  assert.deepEqual(await ways.nth(0).locator('text').allTextContents(), ['Light for the long', 'evenings']);
+  assert.deepEqual(await ways.nth(2).locator('text').allTextContents(), ['Light for the long evenings']);
+  const wrap = () => styleOf('textWrapStyle');
+  assert.equal(await wrap(), 'auto');
+  await ways.nth(1).locator('button').focus();
+  await shows(page, wrap, 'balance');
+  await ways.nth(2).locator('button').focus();
+  await shows(page, wrap, 'auto');
+  await edited(page, () => page.keyboard.press('Enter'));
+  assert.equal(await field('heading-size-phone').inputValue(), '29.3');
+  assert.equal(await page.locator('#t-word').count(), 0);
+  await undoHere();
+  assert.equal(await page.locator('#t-word').count(), 1);
+  await undoHere();
+});
+
+test('a line of too many characters is found and told on the staff; its fix is tried on and taken', async () => {
+  await changed({ 'type.measure': '50' });
+  await open('body');
+  assert.match(await page.locator('.characters-words').textContent(), /too many from 610 px on/);
+  const finding = page.locator('.step-findings li', { hasText: 'characters on a desktop' });
+  await edited(page, () => finding.getByRole('button', { name: 'Set Line at most to 34 em' }).click());
+  assert.equal(await field('measure').inputValue(), '34');
+  assert.doesNotMatch(await page.locator('.characters-words').textContent(), /too many/);
+  await undoHere();
+  await undoHere();
+});
+
+test('what pages fetch is told, and what would be saved is saved', async () => {
+  await changed({ 'type.price.family': 'literata' });
+  await open();
+  const rows = page.locator('.page-fonts > li');
+  assert.match(await rows.filter({ hasText: 'Home' }).textContent(), /Literata 52\.5 kB/);
+  const saving = page.locator('[aria-label="What would be saved"] li', { hasText: 'Prices in Karla' });
+  assert.match(await saving.textContent(), /52\.5 kB less on \d+ of \d+ kinds of page/);
+  await edited(page, () => saving.getByRole('button').click());
+  assert.equal(await page.locator('.page-fonts', { hasText: 'Literata' }).count(), 0);
+  await undoHere();
+  await undoHere();
+});
+
+test('a family is marked to be found again; those chosen lately are listed', async () => {
+  await open();
+  const list = (name) => page.getByRole('link', { name, exact: true }).click().then(() => settled(page));
+  const names = () => page.locator('.shelf .family b').allTextContents();
+  await list('marked');
+  assert.match(await page.locator('#bench').textContent(), /No family is marked/);
+  await list('all 48');
+  const mark = page.getByRole('button', { name: 'Mark Literata' });
+  await mark.click();
+  await shows(page, () => mark.getAttribute('aria-pressed'), 'true');
+  await list('marked');
+  assert.deepEqual(await names(), ['Literata 600']);
+  await changed({ 'type.menu.family': 'lora' });
+  await list('chosen lately');
+  assert.ok((await names()).includes('Lora 600'));
+  await undoHere();
+  await list('marked');
+  await mark.click();
+  await shows(page, names, []);
+});
+
 test('the viewer sees the staff, and nothing on it moves', async () => {
   const viewer = await openPage(page.context().browser());
   await signIn(viewer, 'ines');
   await viewer.goto(`${BASE}/workbench/looks/1/fonts`);
   await settled(viewer);
   assert.equal(await viewer.locator('[data-staff] [data-voice]').count(), 9);
-  assert.equal(await viewer.locator('[data-staff] [role=slider]').count(), 0);
+  assert.equal(await viewer.locator('[data-voice] [role=slider]').count(), 0);
   await noAxeFindings(viewer, 'fonts, seen only', ['iframe']);
   await viewer.context().close();
 });

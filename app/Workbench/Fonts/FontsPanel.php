@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\Workbench\Fonts;
 
+use App\Fonts\FamilyHistory;
 use App\Fonts\FontFiles;
 use App\Http\TypedRequest;
-use App\Storefront\Money;
-use App\Storeroom\ShopSamples;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\Sheet;
-use App\Workbench\Shell\StepPanel;
 use App\Workbench\Shell\WindowPlace;
+use Ikat\Core\Check\LeftOverWords;
+use Ikat\Core\Check\ShopWords;
 use Ikat\Core\Compile\TypeScale;
-use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Setting\Alias;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SizeRule;
@@ -21,6 +20,8 @@ use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontKind;
 use Ikat\Core\Type\FontLikeness;
 use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\LineLength;
+use Ikat\Core\Type\PageFonts;
 use Ikat\Core\Type\Pairing;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\TextMeasure;
@@ -30,7 +31,7 @@ use Ikat\Core\Type\Voice;
 use Illuminate\Support\Facades\Cache;
 
 /** A voice that is open, what it is set in, the families it might be set in, and how the shop's own words break. */
-final class FontsPanel extends StepPanel
+final class FontsPanel extends SampledPanel
 {
     /** Families listed at once, until all are asked for. */
     private const LISTED = 8;
@@ -40,6 +41,9 @@ final class FontsPanel extends StepPanel
 
     /** Writing systems that families are told apart by => letters of theirs. */
     public const SIGNS = ['Greek' => 'Ωω', 'Cyrillic' => 'Жж', 'Vietnamese' => 'Ơơ'];
+
+    /** What families may be listed beside all. */
+    public const LISTS = ['recent', 'marked'];
 
     private const PAIRS = 3;
 
@@ -51,30 +55,60 @@ final class FontsPanel extends StepPanel
     /** A kind of family that the shelf is narrowed to; null for all. */
     public readonly ?FontKind $kind;
 
+    /** Which families are listed: all, those chosen lately, or those that were marked. */
+    public readonly string $listed;
+
     /** A writing system that the families must have; empty for any. */
     public readonly string $system;
 
     public readonly bool $listsAll;
 
-    private ?ShopSamples $samples = null;
+    private ?ScreenTable $screens = null;
+
+    /** @var ?list<string> */
+    private ?array $marked = null;
+
+    /** @var ?list<string> */
+    private ?array $recent = null;
+
+    /** @var ?list<array{words: string, lines: list<string>, widest: float, room: float, changes: array<string, float|string>}> */
+    private ?array $ways = null;
 
     /** @var ?array<int, list<string>> */
     private ?array $broken = null;
 
-    public function __construct(Bench $bench, TypedRequest $request, private readonly FontFiles $files)
-    {
+    public function __construct(
+        Bench $bench,
+        TypedRequest $request,
+        private readonly FontFiles $files,
+        private readonly FamilyHistory $history,
+    ) {
         parent::__construct($bench, $request);
         $this->voice = Voice::tryFrom($request->word('open_voice')) ?? Voice::Heading;
         $this->kind = FontKind::tryFrom($request->word('open_kind'));
         $system = $request->word('open_system');
         $this->system = in_array($system, self::systems(), true) ? $system : '';
         $this->listsAll = $request->word('open_all') !== '';
+        $this->listed = in_array($request->word('open_listed'), self::LISTS, true) ? $request->word('open_listed') : '';
     }
 
     /** Measures what is kept, before anything is shown. */
     public function prepare(): void
     {
         $this->broken();
+        $this->screens();
+        $this->ways();
+    }
+
+    /** What becomes of the longest words on each screen, in the open voice where it is one of headings. */
+    public function screens(): ScreenTable
+    {
+        return $this->screens ??= ScreenTable::of($this->look(), $this->readVoice(), $this->samples(), $this->files);
+    }
+
+    public function readVoice(): Voice
+    {
+        return $this->voice->isHeading() ? $this->voice : Voice::Heading;
     }
 
     public function view(): string
@@ -88,7 +122,7 @@ final class FontsPanel extends StepPanel
             'workbench.fonts.staff',
             'Voices',
             'each word at its real size; its thread is its size as the screen widens',
-            320,
+            382,
             false,
         );
     }
@@ -99,6 +133,7 @@ final class FontsPanel extends StepPanel
             'open_voice' => $this->voice->value,
             'open_kind' => $this->kind->value ?? '',
             'open_system' => $this->system,
+            'open_listed' => $this->listed,
             'open_all' => $this->listsAll ? 'yes' : '',
         ], static fn(string $value): bool => $value !== '');
     }
@@ -126,22 +161,6 @@ final class FontsPanel extends StepPanel
     public static function systems(): array
     {
         return array_keys(self::SIGNS);
-    }
-
-    public function look(): ResolvedLook
-    {
-        return $this->bench->inspection()->look;
-    }
-
-    public function samples(): ShopSamples
-    {
-        $store = $this->bench->look->storefront->store;
-
-        return $this->samples ??= ShopSamples::of(
-            $this->bench->look->storefront,
-            $this->look(),
-            static fn(int $cents): string => Money::short($cents, $store->currency),
-        );
     }
 
     public function face(Voice $voice): SpokenFace
@@ -182,17 +201,40 @@ final class FontsPanel extends StepPanel
         return ['families' => count($files), 'bytes' => array_sum($files)];
     }
 
+    /** Which files of letters each kind of page fetches. */
+    public function pageFonts(): PageFonts
+    {
+        return PageFonts::of(
+            $this->look(),
+            array_combine(
+                array_map(static fn(Voice $v): string => $v->value, Voice::cases()),
+                array_map(fn(Voice $v): array => array_keys($this->bench->places($v->path('family'))), Voice::cases()),
+            ),
+            $this->bench->inspection()->get(ShopWords::class)->words,
+        );
+    }
+
     /** In how many places the voice shows. */
     public function places(): int
     {
         return array_sum(array_map(count(...), $this->bench->places($this->voice->path('family'))));
     }
 
+    /**
+     * Ways to keep a word of the open voice's headings from being left over on a phone.
+     *
+     * @return list<array{words: string, lines: list<string>, widest: float, room: float, changes: array<string, float|string>}>
+     */
+    public function ways(): array
+    {
+        return $this->ways ??= $this->voice->hasLines() ? LeftOverWords::ways($this->bench->inspection(), $this->voice) : [];
+    }
+
     /** @return array<string, Setting> what => the open voice's settings */
     public function settings(): array
     {
         $all = [];
-        foreach (['family', 'weight', 'style', 'size.phone', 'size.desktop', 'spacing', 'leading', 'case', 'ends'] as $what) {
+        foreach (['family', 'weight', 'style', 'size.phone', 'size.desktop', 'spacing', 'leading', 'case', 'ends', 'measure'] as $what) {
             $path = $this->voice->path($what);
             if ($this->bench->catalog()->has($path)) {
                 $all[$what] = $this->bench->setting($path);
@@ -257,6 +299,18 @@ final class FontsPanel extends StepPanel
         return $this->listsAll ? $found : array_slice($found, 0, self::LISTED);
     }
 
+    /** @return list<string> keys, the latest first */
+    public function marked(): array
+    {
+        return $this->marked ??= $this->history->marked();
+    }
+
+    /** @return list<string> keys of families chosen in the last edits, the latest first */
+    public function recent(): array
+    {
+        return $this->recent ??= $this->history->recent($this->bench->look);
+    }
+
     /** How many families the shelf has that fit. */
     public function fitting(): int
     {
@@ -266,7 +320,12 @@ final class FontsPanel extends StepPanel
     private function fits(FontFamily $family): bool
     {
         return ($this->kind === null || $family->kind === $this->kind)
-            && ($this->system === '' || in_array($this->system, $family->systems(), true));
+            && match ($this->listed) {
+                'recent' => in_array($family->key, $this->recent(), true),
+                'marked' => in_array($family->key, $this->marked(), true),
+                default => true,
+            }
+        && ($this->system === '' || in_array($this->system, $family->systems(), true));
     }
 
     /**
@@ -318,7 +377,11 @@ final class FontsPanel extends StepPanel
         $texts = $this->voice->isHeading() ? $this->samples()->headings : $this->samples()->products;
         $face = $this->face($this->voice);
         $styles = array_map(
-            fn(int $screen): TextStyle => $this->style($this->voice, TypeScale::at($sizes['phone'], $sizes['desktop'], $screen)),
+            fn(int $screen): TextStyle => TextStyle::of(
+                $this->look(),
+                $this->voice,
+                TypeScale::at($sizes['phone'], $sizes['desktop'], $screen),
+            ),
             array_combine(self::SCREENS, self::SCREENS),
         );
 
@@ -344,7 +407,7 @@ final class FontsPanel extends StepPanel
             foreach ($styles as $screen => $style) {
                 $found[$screen] = [];
                 foreach ($texts as $text) {
-                    $lines = (new TextMeasure())->measure($letters, $style, $text, self::room($screen))->lines;
+                    $lines = (new TextMeasure())->measure($letters, $style, $text, LineLength::frame($screen))->lines;
                     $found[$screen] = count($lines) > count($found[$screen]) ? array_column($lines, 'text') : $found[$screen];
                 }
             }
@@ -355,16 +418,10 @@ final class FontsPanel extends StepPanel
         return $found;
     }
 
-    /** Px that a page has beside its edges, as every theme's stylesheet has it: clamp(16px, 4.4vw, 56px) at either side. */
-    private static function room(int $screen): float
-    {
-        return $screen - 2 * max(16.0, min(56.0, 0.044 * $screen));
-    }
-
     /** Px that the main menu takes in one row; null where the fonts were not unpacked. */
     public function menuWidth(): ?float
     {
-        $style = $this->style(Voice::Menu, $this->sizes(Voice::Menu)['desktop']);
+        $style = TextStyle::of($this->look(), Voice::Menu, $this->sizes(Voice::Menu)['desktop']);
         try {
             $face = $this->face(Voice::Menu);
             $letters = $this->files->face($face->family->key, $face->isItalic);
@@ -375,16 +432,5 @@ final class FontsPanel extends StepPanel
         }
 
         return array_sum($widths) + (float) $this->look()->value('header.menu.gap') * max(0, count($widths) - 1);
-    }
-
-    private function style(Voice $voice, float $size): TextStyle
-    {
-        return new TextStyle(
-            $size,
-            $this->face($voice)->weight,
-            (float) $this->look()->value($voice->path('spacing')) * $size,
-            (float) $this->look()->value($voice->path('leading')),
-            $this->look()->value($voice->path('case')) === 'capitals',
-        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workbench\Fonts;
 
+use App\Fonts\FamilyHistory;
 use App\Fonts\FontFiles;
 use App\Http\TypedRequest;
 use App\Workbench\Shell\Bench;
@@ -17,7 +18,7 @@ use Illuminate\Support\Facades\Route;
 /** The voices of a shop: each on a staff from the smallest phone to the widest desktop, and the shelf of families. */
 final class FontsStep extends ControlsStep
 {
-    public function __construct(private readonly FontFiles $files) {}
+    public function __construct(private readonly FontFiles $files, private readonly FamilyHistory $history) {}
 
     public function key(): string
     {
@@ -26,16 +27,21 @@ final class FontsStep extends ControlsStep
 
     public function keywords(): string
     {
-        return 'fonts type typeface letters families voices pair size weight';
+        return 'fonts type typeface letters families voices pair size weight shapes corners border shadow button';
     }
 
     public function panel(Bench $bench, TypedRequest $request): StepPanel
     {
-        return new FontsPanel($bench, $request, $this->files);
+        return $request->word('open_shapes') !== ''
+            ? new ShapesPanel($bench, $request)
+            : new FontsPanel($bench, $request, $this->files, $this->history);
     }
 
     public function addressOf(Setting $setting, Bench $bench): string
     {
+        if (str_starts_with($setting->path, 'shape.')) {
+            return $this->key().'?open_shapes=yes#c-'.str_replace('.', '-', $setting->path);
+        }
         $voice = Voice::ofPath($setting->path) ?? Voice::Heading;
 
         return $this->key()."?open_voice=$voice->value#c-".str_replace('.', '-', $setting->path);
@@ -44,5 +50,6 @@ final class FontsStep extends ControlsStep
     public static function routes(): void
     {
         Route::get('shelf.css', [ShelfController::class, 'stylesheet']);
+        Route::middleware('can:edit')->post('families/mark', [ShelfController::class, 'mark']);
     }
 }

@@ -29,6 +29,19 @@ final readonly class StaffDrawing
     public const WIDEST = 1440;
 
     private const TOP = 20;
+
+    /** Px kept free for what the marker reads off, over the words of a phone, and for the characters of a line, under the threads. */
+    public const READING = 92;
+    private const BAND = 72;
+
+    /** Characters of a line at the foot and the head of their band. */
+    public const FEWEST = 20;
+    public const MOST = 120;
+
+    /** Where the bars of lines stand, from the left, and how wide a whole line is. */
+    public const BARS = 96;
+    public const BAR = 62;
+
     private const LEAST = 24.0;
 
     /** @var array{phone: array<string, float>, desktop: array<string, float>} end => voice => middle of its row */
@@ -46,7 +59,7 @@ final readonly class StaffDrawing
         $rows = [];
         $height = 0.0;
         foreach (['phone', 'desktop'] as $end) {
-            $y = (float) self::TOP;
+            $y = (float) self::TOP + ($end === 'phone' ? self::READING : 0);
             foreach ($sizes as $voice => $both) {
                 $room = max(self::LEAST, $both[$end] * 1.05 + 2);
                 $rows[$end][$voice] = round($y + $room / 2, 1);
@@ -81,7 +94,50 @@ final readonly class StaffDrawing
     {
         $share = log($size / $this->least) / log($this->most / $this->least);
 
-        return round($this->height - 12 - $share * ($this->height - 12 - self::TOP), 1);
+        return round($this->bottom() - $share * ($this->bottom() - self::TOP), 1);
+    }
+
+    /** Px from the top at which the smallest sizes stand. */
+    public function bottom(): float
+    {
+        return $this->height - 12 - self::BAND;
+    }
+
+    /** Px from the top at which a line of so many characters stands in its band. */
+    public function charactersY(float $characters): float
+    {
+        $share = (max(self::FEWEST, min(self::MOST, $characters)) - self::FEWEST) / (self::MOST - self::FEWEST);
+
+        return round($this->height - 8 - $share * (self::BAND - 8), 1);
+    }
+
+    /** @param list<int> $characters by screen of the table */
+    public function charactersLine(array $characters): string
+    {
+        return 'M'.implode('L', array_map(
+            fn(int $at, int $n): string => self::x(ScreenTable::screen($at)).' '.$this->charactersY($n),
+            array_keys($characters),
+            $characters,
+        ));
+    }
+
+    /**
+     * Lines as bars.
+     *
+     * @param list<float> $shares of the page's width that each takes
+     */
+    public static function bars(array $shares, float $y): string
+    {
+        return implode('', array_map(
+            static fn(int $at, float $share): string => sprintf(
+                'M%d %sh%s',
+                self::BARS,
+                round($y + 5 * $at, 1),
+                round($share * self::BAR, 1),
+            ),
+            array_keys($shares),
+            $shares,
+        ));
     }
 
     /** The thread of a voice: from its row, over its sizes, to its row at the other end. */
@@ -108,10 +164,14 @@ final readonly class StaffDrawing
     /**
      * What the scale is drawn by, for a script that moves an end.
      *
-     * @return array{least: float, most: float} px
+     * @return array<string, float> px
      */
     public function scale(): array
     {
-        return ['least' => round($this->least, 3), 'most' => round($this->most, 3)];
+        return [
+            'least' => round($this->least, 3), 'most' => round($this->most, 3), 'top' => self::TOP, 'bottom' => $this->bottom(),
+            'left' => self::PLOT_LEFT, 'right' => self::PLOT_RIGHT, 'narrowest' => self::NARROWEST, 'widest' => self::WIDEST,
+            'bars' => self::BARS, 'bar' => self::BAR,
+        ];
     }
 }

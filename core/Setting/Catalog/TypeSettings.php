@@ -93,7 +93,25 @@ final class TypeSettings
             ...$voice->hasLines() ? [self::choice($voice, 'ends', 'even', [
                 'fall' => ['as they fall', 'wrap'], 'even' => ['evened out', 'balance'],
             ], "line ends balance $words")] : [],
+            ...$voice === Voice::Body ? [self::measure()] : [],
         ];
+    }
+
+    /** As wide as a column of text may get, in sizes of its letters: how many of them that are is the font's to say. */
+    private static function measure(): Setting
+    {
+        return Setting::length(
+            Voice::Body->path('measure'),
+            'Text line at most',
+            'every page',
+            StepKey::FONTS,
+            33,
+            20,
+            60,
+            0.5,
+            'em',
+            'measure column width longest line characters',
+        );
     }
 
     /** @param float|string|null $default null for what the type scale says */

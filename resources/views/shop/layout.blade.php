@@ -13,7 +13,7 @@
 <link rel="apple-touch-icon" href="{{ $icons }}/icon-180.png">
 <link rel="manifest" href="{{ $icons }}/site.webmanifest">
 
-@foreach ($shop->fonts() as $font)<link rel="preload" as="font" type="font/woff2" href="{{ $font }}" crossorigin>
+@foreach ($shop->fonts($kind, $head) as $font)<link rel="preload" as="font" type="font/woff2" href="{{ $font }}" crossorigin>
 @endforeach
 <link rel="stylesheet" href="{{ $shop->file($shop->themeCss) }}">
 <link rel="stylesheet" href="{{ $shop->file($shop->lookCss) }}">

@@ -36,6 +36,9 @@ final class TypeSizesTest extends TestCase
             'type:text-size' => ['type.body.size.phone' => 14.0],
             'type:text-leading' => ['type.leading' => 1.3],
             'type:text-capitals' => ['type.body.case' => 'capitals'],
+            'type:line-long' => ['type.measure' => 44.0],
+            'type:line-short' => ['type.base' => 19.0],
+            'type:weights:Karla' => ['type.menu.weight' => 500.0, 'type.third.weight' => 800.0, 'type.price.weight' => 600.0],
             'type:zoom:heading' => ['type.heading.size.phone' => 20.0, 'type.heading.size.desktop' => 70.0],
         ];
         foreach ($cases as $key => $own) {
@@ -65,6 +68,16 @@ final class TypeSizesTest extends TestCase
         };
         self::assertTrue($reaches(20, 50));
         self::assertFalse($reaches(20, 52));
+    }
+
+    public function testWideLettersAreToldWhereNoSizeMendsThem(): void
+    {
+        self::assertSame(['type:line-short' => []], self::found(['type.body.family' => 'unbounded', 'type.measure' => 44.0]));
+        self::assertSame(
+            ['type:line-short' => ['type.measure' => 21.0]],
+            self::found(['type.measure' => 20.0]),
+            'a narrow column is no fault of the letters',
+        );
     }
 
     public function testManyFamiliesAreTold(): void

@@ -2,6 +2,7 @@
 import { drag } from '../shell/dragging.js';
 import { keepEdits } from '../shell/keep-edit.js';
 import { onTools } from '../shell/tools.js';
+import { startMarker } from './marker.js';
 
 /** Ms without another key after which what was moved is kept. */
 const RESTS = 450;
@@ -17,19 +18,19 @@ const plain = (size) => String(Math.round(size * 10) / 10);
 
 export function startStaff(shopWindow) {
   const staff = () => document.querySelector('[data-staff]');
+  startMarker(staff);
   /** What is being moved: { changes: path => value, from: slider => value before } */
   let moved = null;
   let timer = null;
 
   const endsOf = (voice) => [...voice.querySelectorAll('[data-end]')];
   const sizeOf = (tag) => Number(tag.getAttribute('aria-valuenow'));
-  const begin = () => { moved ??= { changes: {}, from: new Map([...staff().querySelectorAll('[role=slider]')].map((each) => [each, Number(each.getAttribute('aria-valuenow'))])) }; };
+  const begin = () => { moved ??= { changes: {}, from: new Map([...staff().querySelectorAll('[data-voice] [role=slider]')].map((each) => [each, Number(each.getAttribute('aria-valuenow'))])) }; };
 
   /** The height of a size on the drawing's scale. */
   function heightOf(size) {
-    const { least, most } = JSON.parse(staff().dataset.scale);
-    const height = Number(staff().dataset.height);
-    return height - 12 - (Math.log(size / least) / Math.log(most / least)) * (height - 32);
+    const { least, most, top, bottom } = JSON.parse(staff().dataset.scale);
+    return bottom - (Math.log(size / least) / Math.log(most / least)) * (bottom - top);
   }
 
   function drawThread(voice) {
@@ -107,7 +108,7 @@ export function startStaff(shopWindow) {
   }
 
   onTools('keydown', (event) => {
-    const slider = event.target.closest?.('[data-staff] [role=slider]');
+    const slider = event.target.closest?.('[data-voice] [role=slider]');
     if (!slider || event.ctrlKey || event.metaKey || event.altKey) return;
     const up = { ArrowUp: 1, ArrowDown: -1, PageUp: 8, PageDown: -8 }[event.key];
     const across = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
@@ -127,9 +128,9 @@ export function startStaff(shopWindow) {
     clearTimeout(timer);
     timer = setTimeout(keep, RESTS);
   });
-  onTools('focusout', (event) => { if (moved && event.target.closest?.('[data-staff] [role=slider]')) keep(); });
+  onTools('focusout', (event) => { if (moved && event.target.closest?.('[data-voice] [role=slider]')) keep(); });
   onTools('pointerdown', (event) => {
-    const slider = event.target.closest?.('[data-staff] [role=slider]');
+    const slider = event.target.closest?.('[data-voice] [role=slider]');
     if (!slider) return;
     const { clientX, clientY } = event;
     const was = sizeOf(slider);

@@ -4,21 +4,25 @@
 @php($staff = $panel->staff())
 @php($samples = $panel->samples())
 @php($edits = $bench->edits())
+@php($screens = $panel->screens())
+@php($sizesOf = $panel->sizes(Voice::Heading))
 @php($words = ['phone' => 'on a phone', 'desktop' => 'on a desktop'])
 <svg class="staff" viewBox="0 0 {{ StaffDrawing::WIDTH }} {{ $staff->height }}" width="{{ StaffDrawing::WIDTH }}" height="{{ $staff->height }}" role="group" data-drawing data-staff
-  data-scale="{{ json_encode($staff->scale()) }}" data-height="{{ $staff->height }}" aria-label="Voices: their sizes from the smallest phone to the widest desktop">
+  data-scale="{{ json_encode($staff->scale()) }}" data-screens="{{ json_encode($panel->screens()->data()) }}" aria-label="Voices: their sizes from the smallest phone to the widest desktop">
   @foreach ([320, 390, 640, 960, 1280, 1440] as $screen)
   @php($x = StaffDrawing::x($screen))
   <path @class(['axis', 'is-end' => in_array($screen, [390, 1280], true)]) d="M{{ $x }} 17V{{ $staff->height - 8 }}"/>
-  <text x="{{ $x }}" y="12" text-anchor="{{ $screen === 320 ? 'end' : ($screen === 1440 ? 'start' : 'middle') }}">{{ $screen === 1440 ? '1,440 px' : number_format($screen) }}</text>
+  <text data-mark-at="{{ $screen }}" x="{{ $x }}" y="12"
+    text-anchor="{{ $screen === 320 ? 'end' : ($screen === 1440 ? 'start' : 'middle') }}">{{ $screen === 1440 ? '1,440 px' : number_format($screen) }}</text>
   @endforeach
   @foreach ($staff->lines() as $size)
   <path class="axis" d="M{{ StaffDrawing::PLOT_LEFT }} {{ $staff->y($size) }}H{{ StaffDrawing::PLOT_RIGHT }}"/>
   <text class="halo" x="{{ StaffDrawing::PLOT_RIGHT - 3 }}" y="{{ $staff->y($size) - 2 }}" text-anchor="end">{{ $size }} px</text>
   @endforeach
-  <text x="{{ StaffDrawing::WORD_END }}" y="12" text-anchor="end">on a phone</text>
+  <text x="{{ StaffDrawing::WORD_END }}" y="{{ $staff->rows['phone']['heading'] - $sizesOf['phone'] / 2 - 6 }}" text-anchor="end">on a phone</text>
   <text x="{{ StaffDrawing::WORD_BEGIN }}" y="12">on a desktop</text>
   <text x="{{ StaffDrawing::WIDTH - 2 }}" y="12" text-anchor="end">weight, 100 to 900</text>
+  @include('workbench.fonts.reading')
   @foreach (Voice::cases() as $voice)
   @php($isOpen = $panel->voice === $voice)
   @php($sizes = $panel->sizes($voice))
@@ -60,4 +64,5 @@
       <title>{{ $family->name }} {{ $family->hasWeights() ? $weight : "has $weight only" }}</title></g>
   </g>
   @endforeach
+  @include('workbench.fonts.marker')
 </svg>

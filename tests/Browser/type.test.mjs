@@ -1,0 +1,167 @@
+// Type on the shop's own pages, in Chromium: lines hold as many characters as is said, fonts that come late move nothing, what is
+// fetched first is seen first, and the spacing somebody needs cuts nothing off.
+import assert from 'node:assert/strict';
+import { execFileSync } from 'node:child_process';
+import { after, before, test } from 'node:test';
+import { openFull, overlappingWords } from './catalog.mjs';
+import { BASE, change, startBrowser, undo } from './support.mjs';
+
+let browser;
+let page;
+let paths;
+before(async () => {
+  browser = await startBrowser();
+  ({ page, paths } = await openFull(browser, { 'utility.show': 'on' }));
+});
+after(async () => {
+  await undo(page).finally(() => browser.close());
+});
+
+const preview = (key) => `${BASE}/preview/1/now/shop/wrenfold${paths[key]}`;
+const width = (screen) => page.setViewportSize({ width: screen, height: 800 });
+
+/** Px of the widest column of text, and characters that its full lines hold on average, as Chromium sets them. */
+function columnsOfText() {
+  const found = [];
+  for (const p of document.querySelectorAll('.prose p, .band-words > p, .product-side > p, .footer-block > p, .columns p, .lead-text')) {
+    const node = [...p.childNodes].find((n) => n.nodeType === 3 && n.data.trim().length > 60);
+    if (!node) continue;
+    const range = document.createRange();
+    const lines = new Map();
+    for (let i = 0; i < node.length; i += 1) {
+      range.setStart(node, i);
+      range.setEnd(node, i + 1);
+      const box = range.getClientRects()[0];
+      if (box) lines.set(Math.round(box.top), (lines.get(Math.round(box.top)) ?? 0) + 1);
+    }
+    // What ends a paragraph is no full line.
+    found.push({ width: p.getBoundingClientRect().width, size: parseFloat(getComputedStyle(p).fontSize), full: [...lines.values()].slice(0, -1) });
+  }
+  return found;
+}
+
+/** What the staff says of a screen. */
+const said = (screen) => JSON.parse(execFileSync('php', ['artisan', 'type:lines', '--json', `--screen=${screen}`], { encoding: 'utf8' }));
+
+test('no column of text is wider than is said, the widest is as wide, and its lines hold as many characters', async () => {
+  // Every letter of the alphabet in running words, three lines and more of them.
+  const words = 'The paper is folded wet and dries on a frame of split bamboo, which keeps its form for as long as the lantern hangs out of the rain. '.repeat(4).trim();
+  await change(page, { 'band.words-1.text': words, 'band.words-1.picture': '', 'band.words-1.align': 'start' });
+  for (const family of ['karla', 'lora']) {
+    await change(page, { 'type.body.family': family });
+    for (const screen of [390, 768, 1280, 1800]) {
+      const { column, characters } = said(screen);
+      await width(screen);
+      let widest = 0;
+      const counted = [];
+      for (const key of ['home', 'content', 'product']) {
+        await page.goto(preview(key));
+        await page.evaluate(() => document.fonts.ready);
+        for (const { width: px, full } of await page.evaluate(columnsOfText)) {
+          widest = Math.max(widest, px);
+          if (Math.abs(px - column) < 1) counted.push(...full);
+        }
+      }
+      assert.ok(Math.abs(widest - column) < 0.6, `${family} on ${screen}: ${widest} px, ${column} said`);
+      const mean = counted.reduce((a, b) => a + b, 0) / counted.length;
+      // A line breaks between words: on average half a word is missing to its end.
+      assert.ok(Math.abs(mean + 2.5 - characters) < characters * 0.07, `${family} on ${screen}: ${mean} characters a line, ${characters} said`);
+    }
+    await undo(page);
+  }
+  await undo(page);
+});
+
+test('what is fetched first is seen on the first screen, on every page', async () => {
+  // A family of its own for every voice: what is fetched for one shows in no other.
+  const voices = { heading: 'lora', second: 'bitter', third: 'aleo', price: 'rubik', body: 'karla', menu: 'asap', button: 'jost', label: 'inter', small: 'outfit' };
+  await change(page, Object.fromEntries(Object.entries(voices).map(([voice, family]) => [`type.${voice}.family`, family])));
+  await width(1280);
+  for (const key of Object.keys(paths)) {
+    await page.goto(preview(key));
+    await page.evaluate(() => document.fonts.ready);
+    const { preloaded, seen } = await page.evaluate(() => {
+      const all = [...document.querySelectorAll('link[rel=preload][as=font]')].map((link) => link.getAttribute('href').match(/fonts\/(.+)-latin/)[1]);
+      const spoken = new Set();
+      const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+      for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+        const e = node.parentElement;
+        if (node.data.trim() === '' || getComputedStyle(e).visibility === 'hidden') continue;
+        const range = document.createRange();
+        range.selectNodeContents(node);
+        const isSeen = [...range.getClientRects()].some((box) => box.width > 1 && box.bottom > 0 && box.top < innerHeight);
+        if (isSeen) spoken.add(getComputedStyle(e).fontFamily.split(',')[0].replaceAll('"', '').toLowerCase().replaceAll(' ', '-'));
+      }
+      return { preloaded: all, seen: [...spoken] };
+    });
+    assert.ok(preloaded.includes('karla') || key === 'locked', `${key} fetches the text’s font first`);
+    assert.deepEqual(preloaded.filter((family) => !seen.some((s) => s.startsWith(family))), [], `${key} fetches what its first screen does not show`);
+  }
+  await undo(page);
+});
+
+test('fonts held back for two seconds move nothing, on every page', { timeout: 400_000 }, async () => {
+  const context = await browser.newContext({ storageState: await page.context().storageState(), viewport: { width: 1280, height: 800 } });
+  await context.route('**/fonts/*.woff2', async (route) => { await new Promise((go) => { setTimeout(go, 2000); }); await route.continue().catch(() => {}); });
+  await Promise.all(Object.keys(paths).map(async (key, i) => {
+    // A few at a time: they wait for the network, not for the processor.
+    await new Promise((go) => { setTimeout(go, i * 400); });
+    const visitor = await context.newPage();
+    await visitor.addInitScript(() => {
+      window.shifted = 0;
+      new PerformanceObserver((list) => { for (const entry of list.getEntries()) if (!entry.hadRecentInput) window.shifted += entry.value; }).observe({ type: 'layout-shift', buffered: true });
+    });
+    await visitor.goto(preview(key));
+    await visitor.waitForTimeout(2600);
+    assert.equal(await visitor.evaluate(() => window.shifted), 0, key);
+    await visitor.close();
+  }));
+  await context.close();
+});
+
+/** WCAG 2.2, 1.4.12: line height 1.5, after paragraphs 2, between letters 0.12, between words 0.16 of the size. */
+const SPACING = '*{line-height:1.5!important;letter-spacing:.12em!important;word-spacing:.16em!important} p{margin-bottom:2em!important}';
+
+/** Texts that are cut off: by what hides its overflow, or by the edge of the page. */
+function cutOff() {
+  const found = [];
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+    const own = node.parentElement;
+    if (node.data.trim() === '' || own.closest('.hidden-words, .skip, .sidecart, option, video, [hidden]') || getComputedStyle(own).visibility === 'hidden') continue;
+    const range = document.createRange();
+    range.selectNodeContents(node);
+    for (const box of range.getClientRects()) {
+      if (box.width < 2) continue;
+      if (box.right > document.documentElement.clientWidth + 1 || box.left < -1) {
+        // What scrolls sideways by itself is not cut off.
+        let scroller = own;
+        while (scroller && !['auto', 'scroll'].includes(getComputedStyle(scroller).overflowX)) scroller = scroller.parentElement;
+        if (!scroller || scroller === document.documentElement) found.push(`beyond the page: ${node.data.trim().slice(0, 40)}`);
+      }
+      for (let e = own; e && e !== document.body; e = e.parentElement) {
+        const style = getComputedStyle(e);
+        if (style.overflowX !== 'hidden' && style.overflowY !== 'hidden' && style.overflowX !== 'clip') continue;
+        const around = e.getBoundingClientRect();
+        if (box.bottom > around.bottom + 2 || box.top < around.top - 2 || box.right > around.right + 2 || box.left < around.left - 2) found.push(`cut by ${e.className}: ${node.data.trim().slice(0, 40)}`);
+      }
+    }
+  }
+  return [...new Set(found)];
+}
+
+test('the spacing somebody needs cuts nothing off and lays no words on others, on every page', { timeout: 400_000 }, async () => {
+  for (const screen of [390, 1280]) {
+    await width(screen);
+    for (const key of Object.keys(paths)) {
+      await page.goto(preview(key));
+      await page.evaluate(() => document.fonts.ready);
+      const before = await page.evaluate(cutOff);
+      await page.addStyleTag({ content: SPACING }).catch(() => {});
+      await page.evaluate((css) => { const sheet = new CSSStyleSheet(); sheet.replaceSync(css); document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet]; }, SPACING);
+      assert.equal(await page.evaluate(() => getComputedStyle(document.querySelector('h1')).letterSpacing !== 'normal'), true, 'the spacing is on');
+      assert.deepEqual([before, await page.evaluate(cutOff)], [[], []], `${key} on ${screen} px`);
+      assert.deepEqual(await page.evaluate(overlappingWords), [], `${key} on ${screen} px`);
+    }
+  }
+});
