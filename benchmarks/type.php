@@ -116,7 +116,7 @@ for ($r = 0; $r <= ROUNDS; $r++) {
         $ends = [(float) $look->value($voice->path('size.phone')), (float) $look->value($voice->path('size.desktop'))];
         foreach ([390, 768, 1280] as $screen) {
             $style = TextStyle::of($look, $voice, TypeScale::at($ends[0], $ends[1], $screen));
-            $set[$voice->value][$screen] = [app(FontFiles::class)->face($face->family->key, $face->isItalic), $style];
+            $set[$voice->value][$screen] = [app(FontFiles::class)->face($face->family, $face->isItalic), $style];
         }
     }
     foreach ($texts as [$voice, $text]) {

@@ -98,6 +98,6 @@ reset() {
   fi
   stop_server
   stop_database "$STORE"
-  rm -rf "$STORE/mariadb" "$STORE/pages" "$STORE/draft-files" "$STORE/reach" "$ROOT/public/shop-files"
+  rm -rf "$STORE/mariadb" "$STORE/pages" "$STORE/draft-files" "$STORE/own-fonts" "$STORE/reach" "$ROOT/public/shop-files"
   say "The demo's data is gone. ./ikat start loads it afresh."
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Fonts\FontFiles;
+use Ikat\Core\Type\FontShelf;
 use Ikat\Core\Type\TextMeasure;
 use Ikat\Core\Type\TextStyle;
 use Ikat\Core\Type\TypeException;
@@ -54,7 +55,8 @@ final class TypeMeasure extends AnswerCommand
         );
         $room = $this->number('width', 1, 100_000) ?? INF;
         try {
-            $set = app(TextMeasure::class)->measure(app(FontFiles::class)->face((string) $this->option('font')), $style, $values[0], $room);
+            $letters = app(FontFiles::class)->face(FontShelf::get((string) $this->option('font')));
+            $set = app(TextMeasure::class)->measure($letters, $style, $values[0], $room);
         } catch (TypeException $e) {
             throw new \InvalidArgumentException($e->getMessage(), previous: $e);
         }

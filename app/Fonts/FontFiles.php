@@ -13,7 +13,6 @@ use Ikat\Core\Type\TextMeasure;
 use Ikat\Core\Type\TextStyle;
 use Ikat\Core\Type\Typeface;
 use Ikat\Core\Type\UnicodeRange;
-use Ikat\Core\Type\UnknownFont;
 use Ikat\Core\Type\UnreadableFont;
 use Illuminate\Support\Facades\Cache;
 
@@ -34,18 +33,21 @@ final class FontFiles
 
     private readonly TextMeasure $measure;
 
-    public function __construct(private readonly string $folder)
+    /**
+     * @param string $folder of the shelf's, unpacked
+     * @param string $own folder of those that stores brought, by store
+     */
+    public function __construct(private readonly string $folder, private readonly string $own)
     {
         $this->measure = new TextMeasure();
     }
 
     /**
-     * @throws UnknownFont
      * @throws UnreadableFont where its files were not unpacked when Ikat was built
      */
-    public function face(string $key, bool $isItalic = false): Typeface
+    public function face(FontFamily $family, bool $isItalic = false): Typeface
     {
-        return $this->faces[$key.($isItalic ? ' italic' : '')] ??= $this->read(FontShelf::get($key), $isItalic);
+        return $this->faces["$family->folder $family->key".($isItalic ? ' italic' : '')] ??= $this->read($family, $isItalic);
     }
 
     /**
@@ -53,14 +55,13 @@ final class FontFiles
      *
      * @return array<int, true>
      *
-     * @throws UnknownFont
      * @throws UnreadableFont
      */
-    public function characters(string $key): array
+    public function characters(FontFamily $family): array
     {
-        return $this->characters[$key] ??= Cache::rememberForever(
-            sprintf('font-characters %s %d', FontShelf::get($key)->key, (int) @filemtime($this->file($key, 'latin'))),
-            fn(): array => $this->face($key)->characters(),
+        return $this->characters["$family->folder $family->key"] ??= Cache::rememberForever(
+            sprintf('font-characters %s %d', $family->key, (int) @filemtime($this->file($family, 'latin'))),
+            fn(): array => $this->face($family)->characters(),
         );
     }
 
@@ -77,7 +78,7 @@ final class FontFiles
 
         return $this->texts[$key] ??= Cache::remember($key, self::SECONDS, function () use ($face, $style, $text, $room): ?MeasuredText {
             try {
-                return $this->measure->measure($this->face($face->family->key, $face->isItalic), $style, $text, $room);
+                return $this->measure->measure($this->face($face->family, $face->isItalic), $style, $text, $room);
             } catch (UnreadableFont) {
                 return null;
             }
@@ -87,24 +88,25 @@ final class FontFiles
     private function read(FontFamily $family, bool $isItalic): Typeface
     {
         $fonts = [];
-        foreach ($family->parts as $part) {
+        foreach ($family->isOwn() ? ['latin'] : $family->parts as $part) {
             $name = $isItalic ? "$part-italic" : $part;
             if (! isset($family->bytes[$name])) {
                 continue;
             }
-            $file = $this->file($family->key, $name);
+            $file = $this->file($family, $name);
             $bytes = is_file($file) ? file_get_contents($file) : false;
             if ($bytes === false) {
                 throw UnreadableFont::because("its file “{$family->key}-{$name}.ttf” is missing; run ./ikat start, which unpacks it");
             }
-            $fonts[] = [OpenTypeFont::of($bytes), UnicodeRange::of(FontShelf::RANGES[$part])];
+            $fonts[] = [OpenTypeFont::of($bytes), $family->isOwn() ? null : UnicodeRange::of(FontShelf::RANGES[$part])];
         }
 
         return new Typeface($fonts);
     }
 
-    private function file(string $key, string $part): string
+    private function file(FontFamily $family, string $part): string
     {
-        return "$this->folder/$key-$part.ttf";
+        // What a store brought is measured by whole.
+        return $family->isOwn() ? "$this->own/".basename($family->folder)."/$family->key.ttf" : "$this->folder/$family->key-$part.ttf";
     }
 }

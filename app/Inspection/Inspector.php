@@ -6,6 +6,7 @@ namespace App\Inspection;
 
 use App\Files\WholeFile;
 use App\Fonts\FontFiles;
+use App\Fonts\OwnFonts;
 use App\Looks\LookReader;
 use App\Models\Look;
 use App\Models\Storefront;
@@ -73,6 +74,7 @@ final class Inspector
         private readonly LogoInspector $logos,
         private readonly StoreWords $words,
         private readonly FontFiles $fonts,
+        private readonly OwnFonts $own,
     ) {}
 
     /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
@@ -96,7 +98,9 @@ final class Inspector
                     ->and($this->words->of($look->storefront))
                     ->and(WordsInUse::in([[['price', 'body'], Money::exact(self::A_PRICE, $look->storefront->store->currency)]])),
             ),
-            FontCoverage::class => fn(): FontCoverage => new FontCoverage($this->fonts->characters(...)),
+            FontCoverage::class => fn(): FontCoverage => new FontCoverage(
+                fn(string $key): array => $this->fonts->characters($this->own->named($key)),
+            ),
             LineBreaks::class => fn(): LineBreaks => new LineBreaks($this->fonts->measured(...)),
             BaseState::class => static fn(): BaseState => new BaseState($at->missing()),
         ]);
@@ -240,6 +244,7 @@ final class Inspector
             '',
             Visitor::looking($storefront, $cart),
             $this->pictures->one(...),
+            $this->own->named(...),
             '/preview/0/now',
         );
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
-use Ikat\Core\Type\FontFaces;
-
 /** Draws a shop's icons and writes its web app manifest. */
 final class IconMaker
 {
@@ -122,9 +120,9 @@ final class IconMaker
         return $part;
     }
 
-    private function words(string $words, string $family, string $ink): \GdImage
+    private function words(string $words, string $font, string $ink): \GdImage
     {
-        $font = $this->public.FontFaces::address($family);
+        $font = $this->public.$font;
         $points = 300;
         $box = imagettfbbox($points, 0, $font, $words) ?: [0, 0, 400, 0, 400, -400, 0, -400];
         $image = self::clear(max(1, $box[2] - $box[0]), max(1, $box[1] - $box[5]));

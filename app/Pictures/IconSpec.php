@@ -10,7 +10,7 @@ final readonly class IconSpec
     /**
      * @param ?ShopPicture $picture the mark, or what a part of is; null for letters
      * @param string $letters one or two
-     * @param string $font key of a family on the font shelf
+     * @param string $font address of a font's file
      * @param array{int, int, int}|null $region left and top in percent of the picture, size in percent of its height
      * @param string $ground hex
      * @param string $ink hex

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Fonts\FontFiles;
+use App\Fonts\FontTool;
+use App\Fonts\KeepFont;
+use App\Fonts\OwnFonts;
 use App\Http\TypedRequest;
 use App\Inspection\Inspector;
 use App\Looks\DraftFiles;
@@ -26,6 +29,7 @@ use App\Workbench\Shell\HeldSections;
 use App\Workbench\Shell\Steps;
 use App\Workbench\StepList;
 use Ikat\Core\Setting\Catalog\StorefrontCatalog;
+use Ikat\Core\Type\FontSet;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -48,8 +52,22 @@ final class IkatServiceProvider extends ServiceProvider
             ThemeShelf::class,
             fn(): ThemeShelf => new ThemeShelf((string) config('ikat.themes'), $this->app->make(CurrentStore::class)),
         );
-        $this->app->singleton(FontFiles::class, static fn(): FontFiles => new FontFiles(base_path('build/fonts')));
-        $this->app->singleton(StorefrontCatalog::class, static fn(): StorefrontCatalog => new StorefrontCatalog());
+        $this->app->singleton(FontFiles::class, static fn(): FontFiles => new FontFiles(
+            base_path('build/fonts'),
+            storage_path('own-fonts'),
+        ));
+        $this->app->scoped(OwnFonts::class, static fn(): OwnFonts => new OwnFonts('/'.config('ikat.files').'/fonts'));
+        $this->app->singleton(FontTool::class, static fn(): FontTool => new FontTool(base_path()));
+        $this->app->bind(KeepFont::class, fn(): KeepFont => new KeepFont(
+            $this->app->make(FontTool::class),
+            $this->app->make(OwnFonts::class),
+            $this->app->make(CurrentStore::class),
+            storage_path('own-fonts'),
+            public_path(config('ikat.files').'/fonts'),
+        ));
+        $this->app->singleton(StorefrontCatalog::class, fn(): StorefrontCatalog => new StorefrontCatalog(
+            fonts: fn(): FontSet => $this->app->make(OwnFonts::class)->set(),
+        ));
         $this->app->scoped(Steps::class, fn(): Steps => new Steps(array_map($this->app->make(...), StepList::ALL)));
         $this->app->scoped(Trials::class);
         $this->app->scoped(PictureShelf::class);
@@ -109,6 +127,7 @@ final class IkatServiceProvider extends ServiceProvider
         // Whatever is no id or name is no address: nothing of the kind reaches a query.
         Route::patterns([
             'look' => self::ID, 'release' => self::ID, 'picture' => self::ID, 'mail' => self::ID, 'task' => self::ID, 'person' => self::ID,
+            'font' => self::ID,
             'invitation' => self::ID, 'storefront' => self::SLUG, 'category' => self::SLUG, 'product' => self::SLUG, 'page' => self::SLUG,
             'token' => '[0-9a-f]{64}|sample', 'moment' => '[a-z0-9~-]{1,60}',
         ]);

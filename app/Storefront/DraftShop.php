@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storefront;
 
+use App\Fonts\OwnFonts;
 use App\Looks\LookReader;
 use App\Looks\Trials;
 use App\Models\Look;
@@ -18,6 +19,7 @@ final class DraftShop
         private readonly LookReader $looks,
         private readonly Trials $trials,
         private readonly PictureShelf $pictures,
+        private readonly OwnFonts $fonts,
     ) {}
 
     /**
@@ -50,6 +52,7 @@ final class DraftShop
             $this->looks->layOut($snapshot, $at->moment),
             $visitor,
             $this->pictures->one(...),
+            $this->fonts->named(...),
             "/preview/$look->id/$at->written",
         );
     }

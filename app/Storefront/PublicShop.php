@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storefront;
 
+use App\Fonts\OwnFonts;
 use App\Models\CurrentStore;
 use App\Models\Release;
 use App\Models\Storefront;
@@ -105,6 +106,7 @@ final class PublicShop
             static fn(string $name): ?ShopPicture => isset($release->pictures[$name])
                 ? ShopPicture::fromArray($release->pictures[$name])
                 : null,
+            app(OwnFonts::class)->named(...),
         );
     }
 }

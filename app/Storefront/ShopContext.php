@@ -18,6 +18,7 @@ use Ikat\Core\Grid\ProductLabels;
 use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Setting\Catalog\FooterSettings;
 use Ikat\Core\Setting\Item;
+use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
 use Illuminate\Support\Collection;
@@ -41,6 +42,7 @@ final class ShopContext
      * @param string $themeCss file name
      * @param string $lookCss file name
      * @param \Closure(string): ?ShopPicture $library a picture the look may show, by its name
+     * @param \Closure(string): FontFamily $family by its key
      * @param string $previewPrefix put before addresses the shop redirects to; empty for the public shop
      */
     public function __construct(
@@ -51,6 +53,7 @@ final class ShopContext
         public readonly string $lookCss,
         public readonly Visitor $visitor,
         private readonly \Closure $library,
+        private readonly \Closure $family,
         private readonly string $previewPrefix = '',
     ) {}
 
@@ -169,7 +172,7 @@ final class ShopContext
         return new IconSpec(
             $picture,
             mb_substr($this->text('icon.letters') ?: mb_strtoupper(mb_substr(trim($this->text('header.logo.name')), 0, 1)) ?: 'W', 0, 2),
-            $this->text('type.heading.family'),
+            ($this->family)($this->text('type.heading.family'))->address(),
             $from === 'region' ? [$this->number('icon.x'), $this->number('icon.y'), $this->number('icon.size')] : null,
             Color::parse($this->text('icon.ground'))->hex(),
             Color::parse($this->text('icon.ink'))->hex(),
@@ -239,7 +242,7 @@ final class ShopContext
 
         return array_values(array_unique(array_map(
             fn(Voice $voice): string => SpokenFace::from(
-                $this->text($voice->path('family')),
+                ($this->family)($this->text($voice->path('family'))),
                 $this->text($voice->path('style')),
             )->address(),
             $voices,

@@ -8,6 +8,7 @@ use Ikat\Core\Setting\StepKey;
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontLikeness;
 use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\UnicodeRange;
 use Ikat\Core\Type\Voice;
 
@@ -35,13 +36,14 @@ final class MissingLetters implements Check
             if ($missing === []) {
                 continue;
             }
-            $have = self::having($characters, (string) $family, (int) $input->look->value($voices[0]->path('weight')), $fonts);
+            $face = SpokenFace::of($input->look, $voices[0]);
+            $have = self::having($characters, $face, $fonts);
             yield new SettingFinding(
                 "letters:$family",
                 Severity::ShouldFix,
                 StepKey::FONTS,
                 $voices[0]->path('family'),
-                sprintf('%s has no %s', FontShelf::get((string) $family)->name, self::inTheirWords($missing, $texts)),
+                sprintf('%s has no %s', $face->family->name, self::inTheirWords($missing, $texts)),
                 $have === []
                     ? 'No family of the shelf has all of your shop’s letters. Choose one that has those of most words.'
                     : sprintf('%s: each has all of your shop’s letters.', self::named(array_map(
@@ -59,7 +61,7 @@ final class MissingLetters implements Check
      *
      * @return list<string> keys
      */
-    private static function having(array $characters, string $family, int $weight, FontCoverage $fonts): array
+    private static function having(array $characters, SpokenFace $face, FontCoverage $fonts): array
     {
         $ranges = array_map(UnicodeRange::of(...), FontShelf::RANGES);
         $isWithin = static fn(FontFamily $other, string $c): bool => array_filter(
@@ -67,10 +69,11 @@ final class MissingLetters implements Check
             static fn(string $part): bool => $ranges[$part]->has(mb_ord($c)),
         ) !== [];
         $have = [];
-        foreach (array_keys(FontLikeness::to($family, $weight)) as $key) {
-            $other = FontShelf::get($key);
+        foreach (array_keys(FontLikeness::to($face->family, $face->weight)) as $key) {
+            $other = FontShelf::all()[$key] ?? null;
             if (
-                $key !== $family
+                $other !== null
+                && $key !== $face->family->key
                 && array_filter($characters, static fn(string $c): bool => ! $isWithin($other, $c)) === []
                 && $fonts->lacking($key, $characters) === []
             ) {

@@ -6,7 +6,6 @@ namespace Ikat\Core\Check;
 
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Setting\StepKey;
-use Ikat\Core\Type\FontShelf;
 use Ikat\Core\Type\LineLength;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
@@ -61,9 +60,13 @@ final class TypeSizes implements Check
                 );
             }
         }
-        $families = array_unique(array_map(static fn(Voice $v): string => $look->text($v->path('family')), Voice::cases()));
+        $families = [];
+        foreach (Voice::cases() as $voice) {
+            $family = SpokenFace::of($look, $voice)->family;
+            $families[$family->key] = $family->bytes['latin'] ?? 0;
+        }
         if (count($families) > self::FAMILIES) {
-            $bytes = array_sum(array_map(static fn(string $key): int => FontShelf::get($key)->bytes['latin'] ?? 0, $families));
+            $bytes = array_sum($families);
             yield self::finding(
                 'families',
                 Severity::Know,

@@ -19,6 +19,7 @@ use Ikat\Core\Setting\SettingPath;
 use Ikat\Core\Setting\SizeRule;
 use Ikat\Core\Setting\Type\ChoiceType;
 use Ikat\Core\Type\FontFaces;
+use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
 
@@ -124,14 +125,17 @@ final class LookCompiler
         return $states;
     }
 
-    /** @return list<string> keys of the families the look speaks in, the text's first */
+    /** @return list<FontFamily> the families the look speaks in, the text's first */
     public static function families(ResolvedLook $look): array
     {
         // The text is what most of a page is.
-        return array_values(array_unique(array_map(
-            static fn(Voice $voice): string => $look->text($voice->path('family')),
-            [Voice::Body, ...Voice::cases()],
-        )));
+        $families = [];
+        foreach ([Voice::Body, ...Voice::cases()] as $voice) {
+            $family = SpokenFace::of($look, $voice)->family;
+            $families[$family->key] ??= $family;
+        }
+
+        return array_values($families);
     }
 
     /** @return list<string> keys of the families it speaks in italic */

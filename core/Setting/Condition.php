@@ -6,7 +6,6 @@ namespace Ikat\Core\Setting;
 
 use Ikat\Core\Setting\Type\FontType;
 use Ikat\Core\Setting\Type\SwitchType;
-use Ikat\Core\Type\FontShelf;
 
 /** A setting applies only while another one has one of certain values. */
 final readonly class Condition
@@ -54,9 +53,8 @@ final readonly class Condition
         $other = $catalog->get($this->path);
 
         return match (true) {
-            $other->type instanceof FontType => explode(',', $other->describe($value))[0].($this->values === FontShelf::withWeights()
-                ? ' has one weight'
-                : ' has no italic drawn for it'),
+            $other->type instanceof FontType => explode(',', $other->describe($value))[0]
+                .($this->values === $other->type->fonts->withWeights() ? ' has one weight' : ' has no italic drawn for it'),
             $other->type instanceof SwitchType => sprintf('has no effect while “%s” is %s', $other->label, $other->describe($value)),
             default => sprintf('has no effect while “%s” is “%s”', $other->label, $other->describe($value)),
         };

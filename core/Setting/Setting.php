@@ -22,6 +22,7 @@ use Ikat\Core\Setting\Type\SizeType;
 use Ikat\Core\Setting\Type\SwitchType;
 use Ikat\Core\Setting\Type\TargetType;
 use Ikat\Core\Setting\Type\TextType;
+use Ikat\Core\Type\FontSet;
 
 /**
  * One entry of the setting catalog: everything Ikat knows about one setting.
@@ -149,9 +150,9 @@ final readonly class Setting
     }
 
     /** @param string $default key of a family on the font shelf, or an alias */
-    public static function font(string $path, string $label, string $part, string $default, string $keywords = ''): self
+    public static function font(FontSet $fonts, string $path, string $label, string $part, string $default, string $keywords = ''): self
     {
-        return new self($path, new FontType(), $label, $part, StepKey::FONTS, $default, $keywords);
+        return new self($path, new FontType($fonts), $label, $part, StepKey::FONTS, $default, $keywords);
     }
 
     /**

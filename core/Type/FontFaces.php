@@ -13,28 +13,27 @@ namespace Ikat\Core\Type;
 final class FontFaces
 {
     /**
-     * @param list<string> $keys of the families a look speaks in
-     * @param list<string> $italics of those that it also speaks in italic
+     * @param list<FontFamily> $families that a look speaks in
+     * @param list<string> $italics keys of those that it also speaks in italic
      */
-    public static function css(array $keys, array $italics = []): string
+    public static function css(array $families, array $italics = []): string
     {
         $css = '';
-        foreach ($keys as $key) {
-            $family = FontShelf::get($key);
-            foreach (in_array($key, $italics, true) ? [false, true] : [false] as $isItalic) {
+        foreach ($families as $family) {
+            foreach (in_array($family->key, $italics, true) ? [false, true] : [false] as $isItalic) {
                 // Of two faces for a character browsers take the one that comes last (CSS Fonts 4, section 4.5.1).
                 foreach (array_reverse($family->parts) as $part) {
-                    if (! isset($family->bytes[self::file($part, $isItalic)])) {
+                    if (! isset($family->bytes[FontFamily::file($part, $isItalic)])) {
                         continue;
                     }
                     $css .= sprintf(
                         '@font-face{font-family:"%s";%sfont-weight:%s;font-display:optional;src:url("%s") '
-                            .'format("woff2");unicode-range:%s}',
+                            .'format("woff2")%s}',
                         $family->name,
                         $isItalic ? 'font-style:italic;' : '',
                         $family->hasWeights() ? "$family->lightest $family->heaviest" : (string) $family->lightest,
-                        self::address($key, $part, $isItalic),
-                        FontShelf::RANGES[$part],
+                        $family->address($part, $isItalic),
+                        self::range($family, $part),
                     )."\n";
                 }
                 foreach (array_keys($isItalic ? $family->italicWidths : $family->averageWidths) as $weight) {
@@ -46,19 +45,19 @@ final class FontFaces
         return $css;
     }
 
-    /** The whole shelf, each family under a name and a class of its own, to be shown on the bench: a browser fetches what is shown. */
-    public static function shelf(): string
+    /** All families of a store, each under a name and a class of its own, to be shown on the bench: a browser fetches what is shown. */
+    public static function shelf(FontSet $fonts): string
     {
         $css = '';
-        foreach (FontShelf::all() as $key => $family) {
+        foreach ($fonts->all() as $key => $family) {
             foreach (array_reverse($family->parts) as $part) {
                 $css .= sprintf(
-                    '@font-face{font-family:"Shelf %s";font-weight:%d %d;font-display:swap;src:url("%s") format("woff2");unicode-range:%s}',
+                    '@font-face{font-family:"Shelf %s";font-weight:%d %d;font-display:swap;src:url("%s") format("woff2")%s}',
                     $family->name,
                     $family->lightest,
                     $family->heaviest,
-                    self::address($key, $part),
-                    FontShelf::RANGES[$part],
+                    $family->address($part),
+                    self::range($family, $part),
                 )."\n";
             }
             $css .= sprintf('.shelf-%s{font-family:"Shelf %s",%s}', $key, $family->name, $family->kind->generic())."\n";
@@ -70,14 +69,9 @@ final class FontFaces
         return $css;
     }
 
-    public static function address(string $key, string $part = 'latin', bool $isItalic = false): string
+    private static function range(FontFamily $family, string $part): string
     {
-        return "/fonts/$key-".self::file($part, $isItalic).'.woff2';
-    }
-
-    private static function file(string $part, bool $isItalic): string
-    {
-        return $isItalic ? "$part-italic" : $part;
+        return $family->isWhole ? '' : ';unicode-range:'.FontShelf::RANGES[$part];
     }
 
     private static function standIn(FontFamily $family, int $weight, bool $isItalic): string

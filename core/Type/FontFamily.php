@@ -7,6 +7,9 @@ namespace Ikat\Core\Type;
 /** A font family that ships with Ikat: what its files offer and how its letters measure. */
 final readonly class FontFamily
 {
+    /** Where the files of families that ship are found. */
+    private const SHIPPED = '/fonts';
+
     /** What its lightest and heaviest weights are, 100..900; equal when the family has one weight only. */
     public int $lightest;
 
@@ -26,6 +29,8 @@ final readonly class FontFamily
      * @param non-empty-array<int, array{int, int, int, int}> $letters weight => height of x and of H, in thousandths of the em, and the
      *     widest and thinnest stroke of o, in thousandths of its height
      * @param non-empty-array<string, int> $bytes part, with -italic for the italic's => bytes of its file
+     * @param string $folder address that its files are under
+     * @param bool $isWhole whether it is one file with all its characters, because its license forbids to cut it
      */
     public function __construct(
         public string $key,
@@ -40,11 +45,30 @@ final readonly class FontFamily
         public array $italicWidths,
         public array $letters,
         public array $bytes,
+        public string $folder = self::SHIPPED,
+        public bool $isWhole = false,
     ) {
         $this->lightest = min(array_keys($letters));
         $this->heaviest = max(array_keys($letters));
         $this->parts = array_values(array_intersect(array_keys(FontShelf::RANGES), array_keys($bytes)))
             ?: throw new \LogicException("$key has no files.");
+    }
+
+    /** Whether a merchant brought it. */
+    public function isOwn(): bool
+    {
+        return $this->folder !== self::SHIPPED;
+    }
+
+    /** Address of one of its files. @param string $part of FontShelf::RANGES */
+    public function address(string $part = 'latin', bool $isItalic = false): string
+    {
+        return "$this->folder/$this->key-".self::file($part, $isItalic).'.woff2';
+    }
+
+    public static function file(string $part, bool $isItalic): string
+    {
+        return $isItalic ? "$part-italic" : $part;
     }
 
     /** The weight nearest to one that its widths are known of. */

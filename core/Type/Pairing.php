@@ -18,6 +18,9 @@ final readonly class Pairing
     /** Stroke contrasts that differ by so much are told apart at once. */
     private const TOLD_APART = 1.6;
 
+    /** The share of ink that is taken where letters were not laid on each other, per cent. */
+    private const UNKNOWN = 60;
+
     /** Kinds whose letters are for reading. */
     private const FOR_TEXT = [FontKind::Serif, FontKind::Slab, FontKind::Sans];
 
@@ -110,7 +113,8 @@ final readonly class Pairing
                     FontShelf::get($body),
                     FontShelf::get($body)->nearestWeight(400),
                 );
-                $pairs[] = [$pair, $pair->strain() + (200 - $itsLikeness['share'] - $otherLikeness['share']) / 200];
+                $unlike = 200 - ($itsLikeness['share'] ?? self::UNKNOWN) - ($otherLikeness['share'] ?? self::UNKNOWN);
+                $pairs[] = [$pair, $pair->strain() + $unlike / 200];
             }
         }
         usort($pairs, static fn(array $a, array $b): int => $a[1] <=> $b[1]);
@@ -132,13 +136,13 @@ final readonly class Pairing
     /**
      * @param list<FontKind> $kinds
      *
-     * @return array<string, array{weight: int, share: int}>
+     * @return array<string, array{weight: int, share: ?int}>
      */
     private static function candidates(FontFamily $family, int $weight, array $kinds): array
     {
         return array_slice(array_filter(
-            FontLikeness::to($family->key, $weight),
-            static fn(string $key): bool => in_array(FontShelf::get($key)->kind, $kinds, true),
+            FontLikeness::to($family, $weight),
+            static fn(string $key): bool => in_array((FontShelf::all()[$key] ?? null)?->kind, $kinds, true),
             ARRAY_FILTER_USE_KEY,
         ), 0, self::NEAR);
     }

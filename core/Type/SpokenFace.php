@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Type;
 
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Setting\Type\FontType;
 
 /** What a voice of a look really speaks in: a family, a weight it has, and its italic only where one was drawn. */
 final readonly class SpokenFace
@@ -14,8 +15,11 @@ final readonly class SpokenFace
 
     public static function of(ResolvedLook $look, Voice $voice): self
     {
+        $type = $look->catalog->get($voice->path('family'))->type;
+        assert($type instanceof FontType);
+
         return self::from(
-            $look->text($voice->path('family')),
+            $type->fonts->get($look->text($voice->path('family'))),
             $look->text($voice->path('style')),
             (float) $look->value($voice->path('weight')),
         );
@@ -23,20 +27,16 @@ final readonly class SpokenFace
 
     /**
      * @param string $style upright or italic
-     *
-     * @throws UnknownFont
      */
-    public static function from(string $key, string $style, float $weight = 400): self
+    public static function from(FontFamily $family, string $style, float $weight = 400): self
     {
-        $family = FontShelf::get($key);
-
         return new self($family, $family->nearestWeight((int) $weight), $family->hasItalic() && $style === 'italic');
     }
 
     /** Address of the file that sets its Latin letters. */
     public function address(): string
     {
-        return FontFaces::address($this->family->key, isItalic: $this->isItalic);
+        return $this->family->address(isItalic: $this->isItalic);
     }
 
     /** Em that its letters take on average, as they occur in running text. */

@@ -250,7 +250,7 @@ test('what pages fetch is told, and what would be saved is saved', async () => {
   const rows = page.locator('.page-fonts > li');
   assert.match(await rows.filter({ hasText: 'Home' }).textContent(), /Literata 52\.5 kB/);
   const saving = page.locator('[aria-label="What would be saved"] li', { hasText: 'Prices in Karla' });
-  assert.match(await saving.textContent(), /52\.5 kB less on \d+ of \d+ kinds of page/);
+  assert.match(await saving.textContent(), /52\.5 kB less on \d+ of \d+ kinds\s+of page/);
   await edited(page, () => saving.getByRole('button').click());
   assert.equal(await page.locator('.page-fonts', { hasText: 'Literata' }).count(), 0);
   await undoHere();

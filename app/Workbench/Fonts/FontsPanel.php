@@ -6,7 +6,9 @@ namespace App\Workbench\Fonts;
 
 use App\Fonts\FamilyHistory;
 use App\Fonts\FontFiles;
+use App\Fonts\OwnFonts;
 use App\Http\TypedRequest;
+use App\Models\OwnFont;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\Sheet;
 use App\Workbench\Shell\WindowPlace;
@@ -18,8 +20,9 @@ use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SizeRule;
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontKind;
+use Ikat\Core\Type\FontLicense;
 use Ikat\Core\Type\FontLikeness;
-use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\FontSet;
 use Ikat\Core\Type\LineLength;
 use Ikat\Core\Type\PageFonts;
 use Ikat\Core\Type\Pairing;
@@ -65,6 +68,9 @@ final class FontsPanel extends SampledPanel
 
     private ?ScreenTable $screens = null;
 
+    /** @var ?list<array{font: OwnFont, license: FontLicense, uses: list<string>}> */
+    private ?array $ownFonts = null;
+
     /** @var ?list<string> */
     private ?array $marked = null;
 
@@ -82,6 +88,7 @@ final class FontsPanel extends SampledPanel
         TypedRequest $request,
         private readonly FontFiles $files,
         private readonly FamilyHistory $history,
+        private readonly OwnFonts $own,
     ) {
         parent::__construct($bench, $request);
         $this->voice = Voice::tryFrom($request->word('open_voice')) ?? Voice::Heading;
@@ -214,6 +221,18 @@ final class FontsPanel extends SampledPanel
         );
     }
 
+    /** Families the store can choose from. */
+    public function families(): FontSet
+    {
+        return $this->own->set();
+    }
+
+    /** @return list<array{font: OwnFont, license: FontLicense, uses: list<string>}> with what speaks in each */
+    public function ownFonts(): array
+    {
+        return $this->ownFonts ??= $this->own->withUses($this->bench->look, $this->look());
+    }
+
     /** In how many places the voice shows. */
     public function places(): int
     {
@@ -285,12 +304,19 @@ final class FontsPanel extends SampledPanel
         return $found;
     }
 
-    /** @return array<string, array{family: FontFamily, weight: int, share: int}> families to be had, the most alike first */
+    /** @return array<string, array{family: FontFamily, weight: int, share: ?int}> families to be had, the most alike first */
     public function shelf(): array
     {
         $found = [];
-        foreach (FontLikeness::to($this->face($this->voice)->family->key, $this->face($this->voice)->weight) as $key => $alike) {
-            $family = FontShelf::get($key);
+        $face = $this->face($this->voice);
+        $own = array_map(
+            static fn(FontFamily $f): array => ['weight' => $f->nearestWeight($face->weight), 'share' => null],
+            array_diff_key($this->own->set()->own, [$face->family->key => true]),
+        );
+        $alike = FontLikeness::to($face->family, $face->weight);
+        // The store's own stand before the shelf, after what is in use.
+        foreach ([...array_slice($alike, 0, 1), ...$own, ...$alike] as $key => $alike) {
+            $family = $this->own->set()->get($key);
             if ($this->fits($family)) {
                 $found[$key] = ['family' => $family, ...$alike];
             }
@@ -314,7 +340,7 @@ final class FontsPanel extends SampledPanel
     /** How many families the shelf has that fit. */
     public function fitting(): int
     {
-        return count(array_filter(FontShelf::all(), $this->fits(...)));
+        return count(array_filter($this->own->set()->all(), $this->fits(...)));
     }
 
     private function fits(FontFamily $family): bool
@@ -403,7 +429,7 @@ final class FontsPanel extends SampledPanel
     {
         $found = [];
         try {
-            $letters = $this->files->face($face->family->key, $face->isItalic);
+            $letters = $this->files->face($face->family, $face->isItalic);
             foreach ($styles as $screen => $style) {
                 $found[$screen] = [];
                 foreach ($texts as $text) {
@@ -424,7 +450,7 @@ final class FontsPanel extends SampledPanel
         $style = TextStyle::of($this->look(), Voice::Menu, $this->sizes(Voice::Menu)['desktop']);
         try {
             $face = $this->face(Voice::Menu);
-            $letters = $this->files->face($face->family->key, $face->isItalic);
+            $letters = $this->files->face($face->family, $face->isItalic);
             $measure = new TextMeasure();
             $widths = array_map(static fn(string $label): float => $measure->width($letters, $style, $label), $this->samples()->menu);
         } catch (UnreadableFont) {

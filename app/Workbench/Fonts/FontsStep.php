@@ -6,6 +6,7 @@ namespace App\Workbench\Fonts;
 
 use App\Fonts\FamilyHistory;
 use App\Fonts\FontFiles;
+use App\Fonts\OwnFonts;
 use App\Http\TypedRequest;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsStep;
@@ -18,7 +19,11 @@ use Illuminate\Support\Facades\Route;
 /** The voices of a shop: each on a staff from the smallest phone to the widest desktop, and the shelf of families. */
 final class FontsStep extends ControlsStep
 {
-    public function __construct(private readonly FontFiles $files, private readonly FamilyHistory $history) {}
+    public function __construct(
+        private readonly FontFiles $files,
+        private readonly FamilyHistory $history,
+        private readonly OwnFonts $own,
+    ) {}
 
     public function key(): string
     {
@@ -34,7 +39,7 @@ final class FontsStep extends ControlsStep
     {
         return $request->word('open_shapes') !== ''
             ? new ShapesPanel($bench, $request)
-            : new FontsPanel($bench, $request, $this->files, $this->history);
+            : new FontsPanel($bench, $request, $this->files, $this->history, $this->own);
     }
 
     public function addressOf(Setting $setting, Bench $bench): string
@@ -50,6 +55,10 @@ final class FontsStep extends ControlsStep
     public static function routes(): void
     {
         Route::get('shelf.css', [ShelfController::class, 'stylesheet']);
-        Route::middleware('can:edit')->post('families/mark', [ShelfController::class, 'mark']);
+        Route::middleware('can:edit')->group(static function (): void {
+            Route::post('families/mark', [ShelfController::class, 'mark']);
+            Route::post('families/own', [OwnFontController::class, 'add']);
+            Route::post('families/own/{font}/remove', [OwnFontController::class, 'remove']);
+        });
     }
 }

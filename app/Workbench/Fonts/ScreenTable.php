@@ -128,8 +128,8 @@ final readonly class ScreenTable
     ): array {
         $measure = new TextMeasure();
         try {
-            $letters = $files->face($face->family->key, $face->isItalic);
-            $menuLetters = $files->face($menuFace->family->key, $menuFace->isItalic);
+            $letters = $files->face($face->family, $face->isItalic);
+            $menuLetters = $files->face($menuFace->family, $menuFace->isItalic);
         } catch (UnreadableFont) {
             return [['heading' => '', 'name' => ''], ['heading' => [], 'name' => []], 0.0];
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workbench\Fonts;
 
 use App\Fonts\MarkFamily;
+use App\Fonts\OwnFonts;
 use App\Http\TypedRequest;
 use App\Workbench\Shell\BenchMaker;
 use App\Workbench\Shell\EditAnswer;
@@ -19,7 +20,11 @@ final class ShelfController
     /** Seconds that a browser keeps it. */
     private const KEPT = 86_400;
 
-    public function __construct(private readonly EditAnswer $answer, private readonly BenchMaker $maker) {}
+    public function __construct(
+        private readonly EditAnswer $answer,
+        private readonly BenchMaker $maker,
+        private readonly OwnFonts $fonts,
+    ) {}
 
     /** Marks a family to be found again, or takes the mark off. */
     public function mark(TypedRequest $request, int $look, MarkFamily $mark): Response
@@ -43,7 +48,7 @@ final class ShelfController
     {
         $this->answer->look($look);
 
-        return response(FontFaces::shelf(), 200, [
+        return response(FontFaces::shelf($this->fonts->set()), 200, [
             'Content-Type' => 'text/css; charset=utf-8', 'Cache-Control' => 'private, max-age='.self::KEPT,
         ]);
     }

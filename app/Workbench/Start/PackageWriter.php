@@ -12,6 +12,7 @@ use Ikat\Core\Exchange\PackageRules;
 use Ikat\Core\Exchange\ThemeTokens;
 use Ikat\Core\Look\Base;
 use Ikat\Core\Setting\SettingPath;
+use Ikat\Core\Setting\Type\FontType;
 use Ikat\Core\Setting\Type\ItemsType;
 use Ikat\Core\Setting\Type\KeysType;
 use Ikat\Core\Setting\Type\MomentType;
@@ -49,6 +50,11 @@ final class PackageWriter
                 || in_array($catalog->get($path)->type::class, self::SHOPS_OWN, true)
                 || self::isOfThisShop(SettingPath::of($path))
             ) {
+                continue;
+            }
+            // A font of the shop's own goes with its license, not with a theme.
+            $type = $catalog->get($path)->type;
+            if ($type instanceof FontType && isset($type->fonts->own[(string) $value])) {
                 continue;
             }
             if ($catalog->get($path)->type instanceof PictureType) {

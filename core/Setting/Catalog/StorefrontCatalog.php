@@ -10,6 +10,7 @@ use Ikat\Core\Look\Layer;
 use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingCatalog;
+use Ikat\Core\Type\FontSet;
 
 /** Puts the whole catalog together; its order is the order the find box and the fallback controls show. */
 final class StorefrontCatalog
@@ -17,8 +18,11 @@ final class StorefrontCatalog
     /** @var \WeakMap<Theme, array<string, SettingCatalog>> by items of the lists and colors; a theme is read once and kept */
     private \WeakMap $made;
 
-    /** @param list<CatalogSection> $sections beside those that ship */
-    public function __construct(private readonly array $sections = [])
+    /**
+     * @param list<CatalogSection> $sections beside those that ship
+     * @param ?\Closure(): FontSet $fonts of the store whose look it is; null for the shelf alone
+     */
+    public function __construct(private readonly array $sections = [], private readonly ?\Closure $fonts = null)
     {
         $this->made = new \WeakMap();
     }
@@ -39,8 +43,9 @@ final class StorefrontCatalog
     public function for(Theme $theme, ItemLists $lists, ColorInventory $inventory): SettingCatalog
     {
         $made = $this->made[$theme] ?? [];
-        $key = "{$lists->key()} {$inventory->key()}";
-        $made[$key] ??= $this->make($theme, $lists, $inventory);
+        $fonts = $this->fonts === null ? new FontSet() : ($this->fonts)();
+        $key = "{$lists->key()} {$inventory->key()} {$fonts->key()}";
+        $made[$key] ??= $this->make($theme, $lists, $inventory, $fonts);
         $this->made[$theme] = $made;
 
         return $made[$key];
@@ -55,12 +60,12 @@ final class StorefrontCatalog
         ];
     }
 
-    private function make(Theme $theme, ItemLists $lists, ColorInventory $inventory): SettingCatalog
+    private function make(Theme $theme, ItemLists $lists, ColorInventory $inventory, FontSet $fonts): SettingCatalog
     {
         $schemes = $inventory->schemes;
         $settings = [
             ...ColorSettings::for($theme, $inventory),
-            ...TypeSettings::all(),
+            ...TypeSettings::all($fonts),
             ...ShapeSettings::all(),
             ...$theme->own,
             ...LogoSettings::all(),

@@ -8,7 +8,7 @@ use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SizeRule;
 use Ikat\Core\Setting\StepKey;
-use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\FontSet;
 use Ikat\Core\Type\Voice;
 
 /** Fonts: which family and weight speaks where, and how large. */
@@ -18,16 +18,16 @@ final class TypeSettings
     private const TEXT = [14, 20];
 
     /** @return list<Setting> */
-    public static function all(): array
+    public static function all(FontSet $fonts): array
     {
         return [
-            ...array_merge(...array_map(self::of(...), Voice::cases())),
+            ...array_merge(...array_map(static fn(Voice $voice): array => self::of($voice, $fonts), Voice::cases())),
             self::number('type.scale', 'Heading growth', 1.26, 1.1, 1.45, 0.01, 'heading size ratio scale bigger title'),
         ];
     }
 
     /** @return list<Setting> */
-    private static function of(Voice $voice): array
+    private static function of(Voice $voice, FontSet $fonts): array
     {
         [$family, $weight, $leading, $words] = match ($voice) {
             Voice::Heading => ['gloock', 400.0, 1.12, 'title headline'],
@@ -44,7 +44,7 @@ final class TypeSettings
         $styles = ['upright' => ['upright', 'normal'], 'italic' => ['italic', 'italic']];
 
         return [
-            Setting::font($voice->path('family'), "$label font", 'every page', $family, "typeface letter $words"),
+            Setting::font($fonts, $voice->path('family'), "$label font", 'every page', $family, "typeface letter $words"),
             self::number(
                 $voice->path('weight'),
                 "$label weight",
@@ -53,11 +53,11 @@ final class TypeSettings
                 900,
                 100,
                 "bold light thick $words",
-                Condition::is($voice->path('family'), ...FontShelf::withWeights()),
+                Condition::is($voice->path('family'), ...$fonts->withWeights()),
             ),
             self::choice($voice, 'style', 'upright', $styles, $words, Condition::is(
                 $voice->path('family'),
-                ...FontShelf::withItalics(),
+                ...$fonts->withItalics(),
             )),
             self::size($voice, 'size.phone', "$label on a phone", $voice === Voice::Body ? '{type.base}' : null, $words),
             self::size($voice, 'size.desktop', "$label on a desktop", $voice === Voice::Body

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting\Type;
 
-use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\FontSet;
 
-/** A family of the font shelf. */
+/** A family that the store can choose from: of the shelf, or its own. */
 final readonly class FontType extends ChoiceType
 {
-    public function __construct()
+    public function __construct(public FontSet $fonts)
     {
-        parent::__construct(FontShelf::labels(), FontShelf::stacks());
+        parent::__construct($fonts->labels(), $fonts->stacks());
     }
 
     public static function name(): string

@@ -28,7 +28,10 @@ final class FontFacesTest extends TestCase
     public function testALookCarriesTheFacesItSpeaksInAndNoOthers(): void
     {
         $look = Fixtures::look(['type.price.family' => 'bitter']);
-        self::assertSame(['karla', 'gloock', 'bitter'], LookCompiler::families($look));
+        self::assertSame(
+            ['karla', 'gloock', 'bitter'],
+            array_map(static fn(FontFamily $f): string => $f->key, LookCompiler::families($look)),
+        );
         $css = LookCompiler::compile($look, Fixtures::theme())->css;
         self::assertStringContainsString('/fonts/bitter-latin.woff2', $css);
         self::assertStringNotContainsString('lora', $css);
@@ -37,7 +40,7 @@ final class FontFacesTest extends TestCase
     public function testEachFaceHasAStandInAndNothingEverMoves(): void
     {
         foreach (array_keys(FontShelf::all()) as $key) {
-            $css = FontFaces::css([$key]);
+            $css = FontFaces::css([FontShelf::get($key)]);
             self::assertSame(count(FontShelf::get($key)->parts), substr_count($css, 'font-display:optional'), $key);
             self::assertMatchesRegularExpression(
                 '/stand-in";font-weight:\d00;src:local\("[^;]+;size-adjust:[\d.]+%'
@@ -69,6 +72,6 @@ final class FontFacesTest extends TestCase
     public function testAnUnknownFontIsRefused(): void
     {
         $this->expectException(UnknownFont::class);
-        FontFaces::css(['wingdings']);
+        FontShelf::get('wingdings');
     }
 }

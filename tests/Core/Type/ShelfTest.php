@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Type;
 
+use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontLikeness;
 use Ikat\Core\Type\FontShelf;
 use Ikat\Core\Type\Pairing;
-use Ikat\Core\Type\UnknownFont;
 use PHPUnit\Framework\TestCase;
 
 final class ShelfTest extends TestCase
@@ -36,7 +36,7 @@ final class ShelfTest extends TestCase
 
     public function testTheMostAlikeComeFirst(): void
     {
-        $alike = FontLikeness::to('karla', 400);
+        $alike = FontLikeness::to(FontShelf::get('karla'), 400);
         self::assertSame(['weight' => 400, 'share' => 100], $alike['karla']);
         self::assertSame(array_keys(FontShelf::all()), array_values(array_intersect(array_keys(FontShelf::all()), array_keys($alike))));
         $shares = array_column($alike, 'share');
@@ -46,13 +46,38 @@ final class ShelfTest extends TestCase
         // A sans is more like another one than like a script.
         self::assertGreaterThan($alike['dancing-script']['share'], $alike['work-sans']['share']);
         // Of Gloock's one weight the measures at any other are its own.
-        self::assertSame(FontLikeness::to('gloock', 900), FontLikeness::to('gloock', 100));
+        self::assertSame(FontLikeness::to(FontShelf::get('gloock'), 900), FontLikeness::to(FontShelf::get('gloock'), 100));
     }
 
-    public function testAnUnknownFamilyIsLikeNone(): void
+    /** Of a font that somebody brings no letters were laid on those of the shelf: its measures tell what it is like. */
+    public function testAFontOfTheMerchantsIsLikeWhatMeasuresAlike(): void
     {
-        $this->expectException(UnknownFont::class);
-        FontLikeness::to('wingdings', 400);
+        foreach (['karla', 'playfair-display', 'oswald'] as $key) {
+            $shipped = FontShelf::get($key);
+            $own = new FontFamily(
+                'own-0123456789abcdef',
+                'Wren',
+                'Wren, your own',
+                $shipped->kind,
+                $shipped->unitsPerEm,
+                $shipped->ascent,
+                $shipped->descent,
+                $shipped->lineGap,
+                $shipped->averageWidths,
+                [],
+                $shipped->letters,
+                ['latin' => 20_000],
+                '/files/fonts/1',
+            );
+            $alike = FontLikeness::to($own, 400);
+            self::assertSame([$own->key, $key], array_slice(array_keys($alike), 0, 2));
+            self::assertSame(['weight' => 400, 'share' => null], $alike[$key]);
+            self::assertCount(count(FontShelf::all()) + 1, $alike);
+            self::assertNotContains($own->key, array_map(
+                static fn(Pairing $p): string => $p->heading->key,
+                Pairing::near(new Pairing($own, 400, FontShelf::get('karla'), 400), 3),
+            ), 'pairs are proposed of the shelf');
+        }
     }
 
     public function testPairsAreBetterThanThoseThatStrain(): void

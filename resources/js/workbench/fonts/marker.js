@@ -17,7 +17,7 @@ export function startMarker(staff) {
     const table = JSON.parse(staff().dataset.screens);
     const at = (screen - table.from) / table.step;
     const x = Math.round((left + ((screen - narrowest) / (widest - narrowest)) * (right - left)) * 10) / 10;
-    const part = (name) => marker().querySelector(`[data-${name}]`);
+    const part = (name) => staff().querySelector(`[data-marker] [data-${name}], [data-screen-marker] [data-${name}]`);
     marker().setAttribute('aria-valuenow', screen);
     part('line').setAttribute('d', part('line').getAttribute('d').replace(/^M[\d.]+/, `M${x}`));
     part('room').setAttribute('x', x - 20);

@@ -4,7 +4,6 @@
 @use('Ikat\Core\Setting\Catalog\Parts')
 @use('Ikat\Core\Setting\Setting')
 @use('Ikat\Core\Type\FontKind')
-@use('Ikat\Core\Type\FontShelf')
 @php($look = $panel->look())
 @php($edits = $bench->edits())
 @php($voice = $panel->voice)
@@ -12,7 +11,7 @@
 @php($all = $panel->weightOfAll())
 @php($kilo = fn (int $bytes): string => number_format($bytes / 1000, 1).' kB')
 @php($longest = $panel->samples()->products[0])
-<link rel="stylesheet" href="{{ $bench->address('shelf.css') }}">
+<link rel="stylesheet" href="{{ $bench->address('shelf.css') }}?v={{ hash('crc32b', $panel->families()->key()) }}">
 <x-heading title="Fonts">{{ $all['families'] }} {{ $all['families'] === 1 ? 'file' : 'files' }} of letters on a page, {{ $kilo($all['bytes']) }}</x-heading>
 @include('workbench.fonts.tabs', ['isShapes' => false])
 <div class="flex flex-col gap-2.25">
@@ -80,7 +79,7 @@
 </x-tool>
 <x-tool id="t-shelf" title="Families" :note="'alike = ink shared with '.$family->name.', letter on letter'">
   <div class="grid gap-0.5 pb-1">
-    <x-chips label="Families listed" words="Of">@foreach (['' => 'all '.count(FontShelf::all()), 'recent' => 'chosen lately', 'marked' => 'marked'] as $list => $called)<a
+    <x-chips label="Families listed" words="Of">@foreach (['' => 'all '.count($panel->families()->all()), 'recent' => 'chosen lately', 'marked' => 'marked'] as $list => $called)<a
       @class(['act', 'ml-2' => ! $loop->first])
       href="{{ $panel->address(['open_listed' => $list]) }}" hx-get="{{ $panel->address(['open_listed' => $list]) }}" @if ($panel->listed === $list) aria-current="true"
         @endif>{{ $called }}</a>@endforeach</x-chips>
@@ -98,17 +97,17 @@
     @php($changes = $panel->choosing($each['family'], $each['weight']))
     @php($isMarked = in_array($key, $panel->marked(), true))
     <li class="flex items-stretch border-b border-thread"><button type="button"
-      @class(['family grid w-full cursor-pointer grid-cols-[minmax(0,1fr)_116px] gap-x-2 px-1.5 py-1 text-left', 'is-now bg-blue-wash' => $isNow])
+      @class(['family grid w-full cursor-pointer grid-cols-[minmax(0,1fr)_124px] gap-x-2 px-1.5 py-1 text-left', 'is-now bg-blue-wash' => $isNow])
       data-mark
       tabindex="{{ $loop->first ? 0 : -1 }}" @if ($isNow) aria-current="true" data-try="" @else data-try="{{ $bench->trial($changes) }}" @endif
       @if ($edits && ! $isNow) hx-post="{{ $bench->address('edits') }}" hx-vals="{{ json_encode(['changes' => json_encode($changes)]) }}" @endif>
       <span class="shelf-{{ $key }} at-{{ $each['weight'] }} min-w-0 self-center text-[16px]/5" lang="en">{{ $longest }}</span>
       <span class="grid gap-0.25 text-[11.5px]/4"><b>{{ $each['family']->name }} {{ $each['weight'] }}</b>
-        <span class="flex items-center gap-1.5"><span class="alike" aria-hidden="true"><svg width="64" height="6" viewBox="0 0 100 6" preserveAspectRatio="none"><rect width="{{ $each['share'] }}"
-          height="6"/></svg></span>{{ $isNow ? 'in use' : $each['share'].'% alike' }}</span>
+        <span class="flex items-center gap-1.5"><span class="alike" aria-hidden="true"><svg width="48" height="6" viewBox="0 0 100 6" preserveAspectRatio="none"><rect width="{{ $each['share'] ?? 0 }}"
+          height="6"/></svg></span>{{ $isNow ? 'in use' : ($each['family']->isOwn() ? 'your own' : ($each['share'] === null ? '' : $each['share'].'% alike')) }}</span>
         <span class="text-ink-2">{{ $kilo($each['family']->bytes['latin']) }}<span class="systems" aria-label="{{ implode(', ', $each['family']->systems()) }}"> Aa
           {{ implode(' ', array_intersect_key(FontsPanel::SIGNS, array_flip($each['family']->systems()))) }}</span></span></span>
-    </button>@if ($edits)<button type="button" class="mark grid w-6 flex-none cursor-pointer place-items-center" aria-pressed="{{ $isMarked ? 'true' : 'false' }}"
+    </button>@if ($edits && ! $each['family']->isOwn())<button type="button" class="mark grid w-6 flex-none cursor-pointer place-items-center" aria-pressed="{{ $isMarked ? 'true' : 'false' }}"
       aria-label="Mark {{ $each['family']->name }}"
       title="{{ $isMarked ? 'Take the mark off' : 'Mark it, to find it again' }}" hx-post="{{ $bench->address('families/mark') }}"
       hx-vals="{{ json_encode(['family' => $key, 'marked' => $isMarked ? '' : 'yes']) }}"><x-icon name="bookmark"/></button>@endif</li>
@@ -121,6 +120,7 @@
   <p class="pt-1 text-[12px]">@if (! $panel->listsAll && $panel->fitting() > count($listed))<a class="act" href="{{ $panel->address(['open_all' => 'yes']) }}"
     hx-get="{{ $panel->address(['open_all' => 'yes']) }}">All {{ $panel->fitting() }} families</a>. @endif All under the SIL Open Font License 1.1; what the look does not speak in is never sent.</p>
 </x-tool>
+@include('workbench.fonts.own-fonts')
 <x-tool id="t-pairs" title="Pairs to consider" note="headings with text; point at one to try it on">
   @php($now = $panel->pairNow())
   <ul class="grid gap-1.5">
@@ -160,7 +160,7 @@
     @foreach ($fonts->savings as $saving)
     <li class="flex items-baseline gap-2"><span class="min-w-0 flex-1">{{ $saving['words'] }}: <b>{{ $kilo($saving['bytes']) }} less</b> on {{ $saving['pages'] }} of {{ count($fonts->files) }} kinds
       of page</span>
-      @if ($edits)<x-edit :$bench :changes="$saving['changes']" :tries="true" aria-label="Save: {{ $saving['words'] }}">Save it</x-edit>@endif</li>
+      @if ($edits)<x-edit :$bench :changes="$saving['changes']" :tries="true" aria-label="Save it: {{ $saving['words'] }}">Save it</x-edit>@endif</li>
     @endforeach
   </ul>
   @endif

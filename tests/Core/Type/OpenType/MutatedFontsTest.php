@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Type\OpenType;
 
+use Ikat\Core\Type\FontFacts;
 use Ikat\Core\Type\OpenType\OpenTypeFont;
 use Ikat\Core\Type\TextMeasure;
 use Ikat\Core\Type\TextStyle;
@@ -41,6 +42,7 @@ final class MutatedFontsTest extends TestCase
                     self::TEXT,
                 );
                 self::assertTrue(is_finite($width), "$name, seed ".($seed + $i));
+                self::readOrRefused(self::mutated($font, $i));
                 $ends['read']++;
             } catch (UnreadableFont $e) {
                 self::assertStringStartsWith('This font cannot be read: ', $e->getMessage());
@@ -50,6 +52,16 @@ final class MutatedFontsTest extends TestCase
         self::assertLessThan(self::MOST_MEMORY, memory_get_peak_usage());
         self::assertGreaterThan(10, $ends['read'], 'not every change is fatal');
         self::assertGreaterThan(10, $ends['refused'], 'and not every one is harmless');
+    }
+
+    /** What somebody brings is looked at more closely than what ships: that ends in an answer, too. */
+    private static function readOrRefused(string $bytes): void
+    {
+        try {
+            self::assertNotSame('', FontFacts::of($bytes)->name);
+        } catch (UnreadableFont $e) {
+            self::assertStringStartsWith('This font cannot be read: ', $e->getMessage());
+        }
     }
 
     /** Single bytes, numbers at their extremes, tables that point elsewhere, an end that comes early: in turns. */

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fonts;
+
+use App\Database\Transaction;
+use App\Files\Unwritten;
+use App\Files\WholeFile;
+use App\Models\CurrentStore;
+use App\Models\OwnFont;
+use Ikat\Core\Type\FontFacts;
+use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\UnreadableFont;
+use Illuminate\Http\UploadedFile;
+use Symfony\Component\Filesystem\Filesystem;
+
+/** Takes a merchant's own font: read before it is accepted, packed for the web, and cut by writing system where its license allows. */
+final class KeepFont
+{
+    /** Bytes of an upload, and fonts of a store. */
+    public const MOST = 4_000_000;
+    private const FONTS = 24;
+
+    private const PACKED = ['wOF2', 'wOFF'];
+
+    /**
+     * @param string $private folder of what text is measured by
+     * @param string $public folder of what pages fetch
+     */
+    public function __construct(
+        private readonly FontTool $tool,
+        private readonly OwnFonts $fonts,
+        private readonly CurrentStore $store,
+        private readonly string $private,
+        private readonly string $public,
+    ) {}
+
+    /**
+     * What a font says of itself; nothing is kept.
+     *
+     * @throws UnusableFont with what to do
+     */
+    public function read(UploadedFile $file): FontFacts
+    {
+        return $this->inFolder(fn(string $folder): FontFacts => FontFacts::of($this->plain($file, $folder)));
+    }
+
+    /**
+     * @param string $by who said that the shop may use it
+     *
+     * @throws UnusableFont with what to do; nothing was kept
+     */
+    public function __invoke(UploadedFile $file, string $by): OwnFont
+    {
+        return $this->inFolder(function (string $folder) use ($file, $by): OwnFont {
+            $bytes = $this->plain($file, $folder);
+            $facts = FontFacts::of($bytes);
+            $key = 'own-'.substr(hash('sha256', $bytes), 0, 16);
+            $known = OwnFont::withTrashed()->where('key', $key)->first();
+            if ($known === null && OwnFont::query()->count() >= self::FONTS) {
+                throw UnusableFont::because(sprintf('A store keeps at most %d fonts of its own. Remove one first.', self::FONTS));
+            }
+            file_put_contents("$folder/plain.ttf", $bytes);
+            $isWhole = ! $facts->license->mayBeCut();
+            $measures = $this->tool->prepare("$folder/plain.ttf", $folder, $facts->weights, $isWhole ? null : array_map(
+                static fn(array $codes): string => implode('', array_map(static fn(int $c): string => (string) mb_chr($c), $codes)),
+                $facts->parts,
+            ));
+            foreach (array_keys($measures['bytes']) as $part) {
+                $this->put("$this->public/{$this->store->id()}/$key-$part.woff2", (string) file_get_contents("$folder/$part.woff2"), 0o755);
+            }
+            $this->put("$this->private/{$this->store->id()}/$key.ttf", $bytes, 0o700);
+            $font = $facts->font;
+            $row = [
+                'name' => self::unlike($facts->name.($facts->isItalic && ! str_contains($facts->name, 'Italic') ? ' Italic' : '')),
+                'kind' => $facts->kind, 'license_bits' => $facts->license->bits, 'confirmed_by' => $by, 'is_whole' => $isWhole,
+                'measures' => ['metrics' => [$font->unitsPerEm, $font->ascent, $font->descent, $font->lineGap], ...$measures],
+                'deleted_at' => null,
+            ];
+            $kept = Transaction::run(static fn(): OwnFont => OwnFont::withTrashed()->updateOrCreate(['key' => $key], $row));
+            $this->fonts->forget();
+
+            return $kept;
+        });
+    }
+
+    /** A name that no family of the shelf has: a stylesheet tells families apart by their names. */
+    private static function unlike(string $name): string
+    {
+        $taken = array_map(static fn(\Ikat\Core\Type\FontFamily $f): string => mb_strtolower($f->name), FontShelf::all());
+
+        return in_array(mb_strtolower($name), $taken, true) ? "$name of the shop" : $name;
+    }
+
+    /**
+     * The font unpacked.
+     *
+     * @throws UnusableFont
+     */
+    private function plain(UploadedFile $file, string $folder): string
+    {
+        if (! $file->isValid() || (int) $file->getSize() > self::MOST) {
+            throw UnusableFont::because(sprintf(
+                'The file is over %d MB or did not arrive whole. Take a smaller one: fonts for the web are.',
+                intdiv(self::MOST, 1_000_000),
+            ));
+        }
+        $bytes = (string) file_get_contents($file->getPathname());
+        if (in_array(substr($bytes, 0, 4), self::PACKED, true)) {
+            file_put_contents("$folder/packed", $bytes);
+            $this->tool->unpack("$folder/packed", "$folder/unpacked");
+            $bytes = (string) file_get_contents("$folder/unpacked");
+        }
+
+        return $bytes;
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(string): T $task given a folder that is gone afterwards
+     *
+     * @return T
+     *
+     * @throws UnusableFont
+     */
+    private function inFolder(callable $task): mixed
+    {
+        $files = new Filesystem();
+        $folder = sys_get_temp_dir().'/ikat-font-'.bin2hex(random_bytes(8));
+        $files->mkdir($folder, 0o700);
+        try {
+            return $task($folder);
+        } catch (UnreadableFont $e) {
+            throw UnusableFont::because($e->getMessage());
+        } finally {
+            $files->remove($folder);
+        }
+    }
+
+    private function put(string $path, string $bytes, int $folderMode): void
+    {
+        if (! WholeFile::put($path, $bytes, $folderMode)) {
+            throw Unwritten::because('A file of the font');
+        }
+    }
+}
