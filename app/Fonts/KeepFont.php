@@ -10,6 +10,7 @@ use App\Files\WholeFile;
 use App\Models\CurrentStore;
 use App\Models\OwnFont;
 use Ikat\Core\Type\FontFacts;
+use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontShelf;
 use Ikat\Core\Type\UnreadableFont;
 use Illuminate\Http\UploadedFile;
@@ -73,7 +74,7 @@ final class KeepFont
             $this->put("$this->private/{$this->store->id()}/$key.ttf", $bytes, 0o700);
             $font = $facts->font;
             $row = [
-                'name' => self::unlike($facts->name.($facts->isItalic && ! str_contains($facts->name, 'Italic') ? ' Italic' : '')),
+                'name' => self::unlike($facts->name.($facts->isItalic && ! str_contains($facts->name, 'Italic') ? ' Italic' : ''), $key),
                 'kind' => $facts->kind, 'license_bits' => $facts->license->bits, 'confirmed_by' => $by, 'is_whole' => $isWhole,
                 'measures' => ['metrics' => [$font->unitsPerEm, $font->ascent, $font->descent, $font->lineGap], ...$measures],
                 'deleted_at' => null,
@@ -85,12 +86,19 @@ final class KeepFont
         });
     }
 
-    /** A name that no family of the shelf has: a stylesheet tells families apart by their names. */
-    private static function unlike(string $name): string
+    /** A name that no other family of the store has: a stylesheet tells families apart by their names. */
+    private static function unlike(string $name, string $key): string
     {
-        $taken = array_map(static fn(\Ikat\Core\Type\FontFamily $f): string => mb_strtolower($f->name), FontShelf::all());
+        $taken = array_map(mb_strtolower(...), [
+            ...array_map(static fn(FontFamily $f): string => $f->name, array_values(FontShelf::all())),
+            ...OwnFont::withTrashed()->where('key', '<>', $key)->pluck('name')->all(),
+        ]);
+        $found = $name;
+        for ($i = 1; in_array(mb_strtolower($found), $taken, true); $i++) {
+            $found = $i === 1 ? "$name of the shop" : "$name of the shop $i";
+        }
 
-        return in_array(mb_strtolower($name), $taken, true) ? "$name of the shop" : $name;
+        return $found;
     }
 
     /**

@@ -75,6 +75,14 @@ final class OwnFontTest extends AppTestCase
         self::assertSame(1, OwnFont::query()->count());
     }
 
+    public function testTwoOfOneNameAreToldApart(): void
+    {
+        $this->bring($this->bytes())->assertOk();
+        // Another license makes another file of the same name.
+        $this->bring(self::withBits($this->bytes(), "\x00\x08"))->assertOk();
+        self::assertSame(['Gloock of the shop', 'Gloock of the shop 2'], OwnFont::query()->orderBy('id')->pluck('name')->all());
+    }
+
     public function testPackedFontsAreTaken(): void
     {
         $woff2 = (string) file_get_contents(public_path('fonts/karla-latin.woff2'));

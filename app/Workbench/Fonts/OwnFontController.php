@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workbench\Fonts;
 
+use App\Database\Transaction;
 use App\Fonts\KeepFont;
 use App\Fonts\OwnFonts;
 use App\Fonts\UnusableFont;
@@ -62,7 +63,7 @@ final class OwnFontController
     {
         $found = $this->maker->look($look);
         $removed = OwnFont::query()->findOrFail($font);
-        $removed->delete();
+        Transaction::run(static fn() => $removed->delete());
 
         return $this->changed($request, $found, "$removed->name was removed. Bring its file again to have it back.");
     }

@@ -77,15 +77,15 @@ final readonly class ScreenTable
     }
 
     /**
-     * The screens on which a line of text holds too many or too few characters, as ranges.
+     * The screen from which on a line of text holds too many characters.
      *
-     * @return ?array{from: int, to: int} null where all lines hold well
+     * @return ?int px; null where none does
      */
-    public function tooLong(): ?array
+    public function tooLongFrom(): ?int
     {
-        $long = array_keys(array_filter($this->characters, static fn(int $n): bool => $n > LineLength::MOST));
+        $long = array_key_first(array_filter($this->characters, static fn(int $n): bool => $n > LineLength::MOST));
 
-        return $long === [] ? null : ['from' => self::screen($long[0]), 'to' => self::screen($long[count($long) - 1])];
+        return $long === null ? null : self::screen($long);
     }
 
     public static function screen(int $at): int

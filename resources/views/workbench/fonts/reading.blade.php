@@ -2,7 +2,7 @@
 @use('App\Workbench\Fonts\StaffDrawing')
 @use('Ikat\Core\Type\LineLength')
 @php($at = intdiv(390 - StaffDrawing::NARROWEST, ScreenTable::STEP))
-@php($long = $screens->tooLong())
+@php($long = $screens->tooLongFrom())
 {{-- What the marker reads off: the longest words as bars of a page's width, and the characters of a line of text. --}}
 <text class="reading-head" x="4" y="12">longest words on <tspan data-reading="screen">390</tspan> px, in {{ mb_strtolower($panel->readVoice()->label()) }}</text>
 @foreach (['heading' => 'heading', 'name' => 'product name'] as $what => $called)
@@ -31,4 +31,4 @@
 <text class="halo" x="{{ StaffDrawing::PLOT_RIGHT - 3 }}" y="{{ $few - 4 }}" text-anchor="end">{{ LineLength::FEWEST }} to {{ LineLength::MOST }} a line read best</text>
 <text class="halo characters-words" x="{{ StaffDrawing::PLOT_RIGHT - 3 }}" y="{{ max($head + 9, $staff->charactersY(max($screens->characters)) - 5) }}"
   text-anchor="end">up to {{ max($screens->characters) }}
-  {{ $long === null ? 'characters on a line of text' : 'characters, too many from '.number_format($long['from']).' px on' }}</text>
+  {{ $long === null ? 'characters on a line of text' : 'characters, too many from '.number_format($long).' px on' }}</text>
