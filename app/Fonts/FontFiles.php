@@ -85,6 +85,18 @@ final class FontFiles
         });
     }
 
+    /**
+     * A font that a store brought, as it was brought.
+     *
+     * @throws UnreadableFont where its file is gone
+     */
+    public function brought(FontFamily $family): string
+    {
+        $bytes = @file_get_contents($this->file($family, 'latin'));
+
+        return $bytes === false ? throw UnreadableFont::because('its file is missing; bring it again') : $bytes;
+    }
+
     private function read(FontFamily $family, bool $isItalic): Typeface
     {
         $fonts = [];

@@ -54,12 +54,28 @@ final class KeepFont
      */
     public function __invoke(UploadedFile $file, string $by): OwnFont
     {
-        return $this->inFolder(function (string $folder) use ($file, $by): OwnFont {
-            $bytes = $this->plain($file, $folder);
-            $facts = FontFacts::of($bytes);
-            $key = 'own-'.substr(hash('sha256', $bytes), 0, 16);
-            $known = OwnFont::withTrashed()->where('key', $key)->first();
-            if ($known === null && OwnFont::query()->count() >= self::FONTS) {
+        $bytes = $this->inFolder(fn(string $folder): string => $this->plain($file, $folder));
+        $facts = $this->inFolder(static fn(): FontFacts => FontFacts::of($bytes));
+        $row = $this->packed($facts, $bytes, $by, 1);
+
+        return Transaction::run(fn(): OwnFont => $this->write($facts->key, $row));
+    }
+
+    /**
+     * Measures and packs a font and puts its files, which no row refers to yet.
+     *
+     * @param int $coming fonts that are kept together
+     *
+     * @return array<string, mixed> its row, for `write`
+     *
+     * @throws UnusableFont with what to do
+     */
+    public function packed(FontFacts $facts, string $bytes, string $by, int $coming): array
+    {
+        return $this->inFolder(function (string $folder) use ($facts, $bytes, $by, $coming): array {
+            $key = $facts->key;
+            $isKnown = OwnFont::withTrashed()->where('key', $key)->exists();
+            if (! $isKnown && OwnFont::query()->count() + $coming > self::FONTS) {
                 throw UnusableFont::because(sprintf('A store keeps at most %d fonts of its own. Remove one first.', self::FONTS));
             }
             file_put_contents("$folder/plain.ttf", $bytes);
@@ -73,17 +89,26 @@ final class KeepFont
             }
             $this->put("$this->private/{$this->store->id()}/$key.ttf", $bytes, 0o700);
             $font = $facts->font;
-            $row = [
-                'name' => self::unlike($facts->name.($facts->isItalic && ! str_contains($facts->name, 'Italic') ? ' Italic' : ''), $key),
+
+            return [
+                'name' => $facts->called(),
                 'kind' => $facts->kind, 'license_bits' => $facts->license->bits, 'confirmed_by' => $by, 'is_whole' => $isWhole,
                 'measures' => ['metrics' => [$font->unitsPerEm, $font->ascent, $font->descent, $font->lineGap], ...$measures],
                 'deleted_at' => null,
             ];
-            $kept = Transaction::run(static fn(): OwnFont => OwnFont::withTrashed()->updateOrCreate(['key' => $key], $row));
-            $this->fonts->forget();
-
-            return $kept;
         });
+    }
+
+    /**
+     * Within a transaction of whoever keeps it.
+     *
+     * @param array<string, mixed> $row of `packed`
+     */
+    public function write(string $key, array $row): OwnFont
+    {
+        $this->fonts->forget();
+
+        return OwnFont::withTrashed()->updateOrCreate(['key' => $key], [...$row, 'name' => self::unlike((string) $row['name'], $key)]);
     }
 
     /** A name that no other family of the store has: a stylesheet tells families apart by their names. */

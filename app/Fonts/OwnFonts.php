@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Fonts;
 
+use App\Models\BroughtTheme;
 use App\Models\Look;
 use App\Models\OwnFont;
 use Ikat\Core\Look\ResolvedLook;
@@ -50,7 +51,8 @@ final class OwnFonts
     }
 
     /**
-     * The store's fonts, each with what speaks in it: voices of the look that is worked on, other looks, what is live.
+     * The store's fonts, each with what speaks in it: voices of the look that is worked on, other looks, themes that brought it, what is
+     * live.
      *
      * @return list<array{font: OwnFont, license: FontLicense, uses: list<string>}>
      */
@@ -61,6 +63,7 @@ final class OwnFonts
             return [];
         }
         $others = Look::query()->whereKeyNot($look->id)->get(['id', 'name', 'state', 'storefront_id']);
+        $themes = BroughtTheme::query()->where('tokens', 'like', '%"own-%')->get(['name', 'version', 'tokens']);
         $live = $look->storefront->liveRelease->resolved ?? [];
         $found = [];
         foreach ($fonts as $font) {
@@ -73,6 +76,11 @@ final class OwnFonts
             foreach ($others as $other) {
                 if (in_array($font->key, $other->ownChanges()->own, true)) {
                     $uses[] = "the look “{$other->name}”";
+                }
+            }
+            foreach ($themes as $theme) {
+                if (str_contains($theme->tokens, "\"$font->key\"")) {
+                    $uses[] = 'the theme '.substr($theme->name, strlen('own-'))." $theme->version";
                 }
             }
             if (in_array($font->key, $live, true)) {

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Looks;
 
 use App\Database\Transaction;
+use App\Fonts\KeepFont;
+use App\Fonts\UnusableFont;
 use App\Models\BroughtTheme;
 use App\Models\CurrentStore;
 use App\Models\Look;
+use App\Models\OwnFont;
 use App\Models\Picture;
 use App\Pictures\PictureIntake;
 use App\Pictures\PictureReader;
@@ -27,15 +30,19 @@ final class BringTheme
     public function __construct(
         private readonly ThemeShelf $shelf,
         private readonly PictureIntake $intake,
+        private readonly KeepFont $keepFont,
         private readonly CurrentStore $store,
     ) {}
 
     /**
      * @param string $path of a zip file
      *
+     * @param ?string $licensed who said that the shop may use its fonts
+     *
      * @throws UnusablePackage with everything that is wrong; nothing was written
+     * @throws UnconfirmedFonts where it brings fonts that nobody has said so of; nothing was written
      */
-    public function import(string $path): Theme
+    public function import(string $path, ?string $licensed = null): Theme
     {
         $package = ThemePackage::read(self::unfold($path));
         if ($this->shelf->has($package->name, $package->theme->version)) {
@@ -47,6 +54,7 @@ final class BringTheme
         foreach ($package->pictures as $name => $content) {
             $read[$name] = self::picture($name, $content, $pixels);
         }
+        $fonts = $this->fonts($package, $licensed);
         // From here on nothing can be wrong with the package any more. Files nobody refers to do no harm: rows count, all of them or none.
         $tokens = $package->tokens;
         $rows = [];
@@ -58,9 +66,12 @@ final class BringTheme
             ];
             $tokens = str_replace((string) json_encode((string) $name), (string) json_encode($called), $tokens);
         }
-        Transaction::run(static function () use ($package, $rows, $tokens): void {
+        Transaction::run(function () use ($package, $rows, $tokens, $fonts): void {
             foreach ($rows as $called => $row) {
                 Picture::query()->firstOrCreate(['name' => $called], $row);
+            }
+            foreach ($fonts as $key => $row) {
+                $this->keepFont->write($key, $row);
             }
             BroughtTheme::query()->create([
                 'name' => $package->name, 'version' => $package->theme->version, 'tokens' => $tokens, 'css' => $package->css,
@@ -90,6 +101,27 @@ final class BringTheme
         $this->shelf->forget();
 
         return $removed;
+    }
+
+    /**
+     * The rows of the fonts that the store has not got yet.
+     *
+     * @return array<string, array<string, mixed>> by key
+     *
+     * @throws UnusablePackage
+     * @throws UnconfirmedFonts
+     */
+    private function fonts(ThemePackage $package, ?string $licensed): array
+    {
+        $new = array_diff_key($package->fonts, OwnFont::query()->pluck('key', 'key')->all());
+        if ($new !== [] && $licensed === null) {
+            throw new UnconfirmedFonts(array_column(array_values($new), 0));
+        }
+        try {
+            return array_map(fn(array $font): array => $this->keepFont->packed($font[0], $font[1], (string) $licensed, count($new)), $new);
+        } catch (UnusableFont $e) {
+            throw new UnusablePackage([$e->getMessage()]);
+        }
     }
 
     /** @return array<string, string> name => content */

@@ -11,6 +11,9 @@ final class PackageRules
     public const STYLES = 'theme.css';
     public const MOST_BYTES = 24_000_000;
 
+    /** Each is measured and packed before it is kept, and somebody waits for that. */
+    public const MOST_FONTS = 6;
+
     private const MOST_FILES = 40;
     private const MOST_FOLD = 120;
 
@@ -19,6 +22,7 @@ final class PackageRules
         '/^theme\.tokens\.json$/' => 600_000,
         '/^theme\.css$/' => 120_000,
         '/^pictures\/[a-z0-9][a-z0-9-]{0,60}\.(png|jpe?g|webp|svg)$/' => 8_000_000,
+        '/^fonts\/own-[0-9a-f]{16}\.ttf$/' => 4_000_000,
     ];
 
     /**
@@ -48,7 +52,7 @@ final class PackageRules
             $problems[] = match (true) {
                 preg_match('#(^|[/\\\\])\.\.([/\\\\]|$)|^[/\\\\]|^[A-Za-z]:#', $name) === 1 => "“{$shown}” points outside the package.",
                 $most === null => "“{$shown}” is not a file a theme has: there are ".self::TOKENS.', '.self::STYLES
-                    .' and pictures/name.png, .jpg, .webp or .svg.',
+                    .', pictures/name.png, .jpg, .webp or .svg, and fonts as they are exported.',
                 $size > $most => sprintf(
                     '“%s” is %s KB; at most %s KB are taken.',
                     $shown,
@@ -60,6 +64,10 @@ final class PackageRules
                 default => null,
             };
             $names[$name] = true;
+        }
+        $fonts = array_filter(array_keys($names), static fn(int|string $name): bool => str_starts_with((string) $name, 'fonts/'));
+        if (count($fonts) > self::MOST_FONTS) {
+            $problems[] = sprintf('It holds over %d fonts.', self::MOST_FONTS);
         }
         if (! isset($names[self::TOKENS])) {
             $problems[] = self::TOKENS.' is missing.';

@@ -8,9 +8,12 @@ use Ikat\Core\Look\Theme;
 use Ikat\Core\Setting\Catalog\StorefrontCatalog;
 use Ikat\Core\Setting\LookException;
 use Ikat\Core\Setting\SettingCatalog;
+use Ikat\Core\Type\FontFacts;
+use Ikat\Core\Type\FontSet;
+use Ikat\Core\Type\UnreadableFont;
 
 /**
- * A theme as one file to hand on: open design tokens (2025.10), a stylesheet, and the pictures its starters show.
+ * A theme as one file to hand on: open design tokens (2025.10), a stylesheet, the pictures its starters show and the fonts they speak in.
  *
  * @phpstan-import-type Own from ThemeTokens
  * @phpstan-type Shaped array{'$extensions': array{'ikat.theme': Own}}
@@ -20,6 +23,7 @@ final readonly class ThemePackage
     /**
      * @param string $name what the shelf will call it
      * @param array<string, string> $pictures name within the package, without folder and ending => content
+     * @param array<string, array{FontFacts, string}> $fonts key => what it says of itself, and its bytes
      */
     private function __construct(
         public string $name,
@@ -27,6 +31,7 @@ final readonly class ThemePackage
         public string $tokens,
         public string $css,
         public array $pictures,
+        public array $fonts,
     ) {}
 
     /**
@@ -46,9 +51,12 @@ final readonly class ThemePackage
         $row = json_decode($tokens, true, 32);
         $title = $row['$extensions'][ThemeTokens::EXTENSION]['title'];
         $name = 'own-'.trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower(mb_substr($title, 0, 40))), '-');
+        [$fonts, $fontProblems] = self::fonts($files);
+        $names = array_map(static fn(array $font): string => $font[0]->name, $fonts);
+        $catalogs = new StorefrontCatalog(fonts: static fn(): FontSet => new FontSet([], $names));
         try {
             $theme = ThemeTokens::read($name, $tokens);
-            $problems = self::faults($theme);
+            $problems = $fontProblems === [] ? self::faults($theme, $catalogs) : $fontProblems;
         } catch (UnreadableTheme $e) {
             throw new UnusablePackage([$e->getMessage(), ...$styleProblems]);
         } catch (\TypeError|\ValueError|\LogicException|LookException $e) {
@@ -65,7 +73,33 @@ final readonly class ThemePackage
             throw new UnusablePackage($problems);
         }
 
-        return new self($name, $theme, self::canonical($row, $theme), $css, $pictures);
+        return new self($name, $theme, self::canonical($row, $theme, $catalogs), $css, $pictures, $fonts);
+    }
+
+    /**
+     * @param array<string, string> $files
+     *
+     * @return array{array<string, array{FontFacts, string}>, list<string>} the fonts, and what is wrong with them
+     */
+    private static function fonts(array $files): array
+    {
+        $fonts = $problems = [];
+        foreach ($files as $file => $content) {
+            if (! str_starts_with($file, 'fonts/')) {
+                continue;
+            }
+            try {
+                $facts = FontFacts::of($content);
+                $fonts[$facts->key] = [$facts, $content];
+                if ($file !== "fonts/$facts->key.ttf") {
+                    $problems[] = "“{$file}” is another font than the one that was exported.";
+                }
+            } catch (UnreadableFont $e) {
+                $problems[] = "“{$file}”: {$e->getMessage()}";
+            }
+        }
+
+        return [$fonts, $problems];
     }
 
     /**
@@ -73,11 +107,11 @@ final readonly class ThemePackage
      *
      * @param Shaped $row
      */
-    private static function canonical(array $row, Theme $theme): string
+    private static function canonical(array $row, Theme $theme, StorefrontCatalog $catalogs): string
     {
         $own = &$row['$extensions'][ThemeTokens::EXTENSION];
-        $normal = static function (array $settings, string $starter) use ($theme): array {
-            $catalog = self::catalog($theme, $starter);
+        $normal = static function (array $settings, string $starter) use ($theme, $catalogs): array {
+            $catalog = self::catalog($catalogs, $theme, $starter);
             foreach ($settings as $path => $value) {
                 $settings[$path] = $catalog->normalize((string) $path, is_int($value) ? (float) $value : $value);
             }
@@ -92,13 +126,13 @@ final readonly class ThemePackage
         return json_encode($row, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
-    private static function catalog(Theme $theme, string $starter): SettingCatalog
+    private static function catalog(StorefrontCatalog $catalogs, Theme $theme, string $starter): SettingCatalog
     {
-        return (new StorefrontCatalog())->of($theme, $theme->layers($starter));
+        return $catalogs->of($theme, $theme->layers($starter));
     }
 
     /** @return list<string> */
-    private static function faults(Theme $theme): array
+    private static function faults(Theme $theme, StorefrontCatalog $catalogs): array
     {
         $problems = [];
         if (! preg_match('/^\d{1,4}\.\d{1,4}\.\d{1,4}$/', $theme->version)) {
@@ -119,7 +153,7 @@ final readonly class ThemePackage
             return $problems;
         }
         foreach ($theme->starters as $starter) {
-            $catalog = self::catalog($theme, $starter->name);
+            $catalog = self::catalog($catalogs, $theme, $starter->name);
             foreach ([...$theme->values, ...$starter->values] as $path => $value) {
                 if (! $catalog->has($path)) {
                     $problems[] = 'There is no setting “'.mb_substr($path, 0, 60).'”.';

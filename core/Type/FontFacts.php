@@ -18,10 +18,12 @@ final readonly class FontFacts
     private const TRIED = 'Every lantern, folded. AV Office 0123456789';
 
     /**
+     * @param string $key made of what is in the file: the same font is the same family in every store
      * @param non-empty-list<int> $weights it has, 100..900
      * @param array<string, list<int>> $parts of FontShelf::RANGES => code points it has of each
      */
     private function __construct(
+        public string $key,
         public string $name,
         public FontLicense $license,
         public FontKind $kind,
@@ -58,6 +60,7 @@ final readonly class FontFacts
         (new TextMeasure())->measure(new Typeface([[$font, null]]), new TextStyle(16.0), self::TRIED, 200);
 
         return new self(
+            'own-'.substr(hash('sha256', $bytes), 0, 16),
             $name,
             $license,
             self::kind($os2->u8(32), $os2->u8(33), self::isMono($file)),
@@ -66,6 +69,12 @@ final readonly class FontFacts
             $font,
             self::parts($font),
         );
+    }
+
+    /** Its name where several of a family stand side by side. */
+    public function called(): string
+    {
+        return $this->name.($this->isItalic && ! str_contains($this->name, 'Italic') ? ' Italic' : '');
     }
 
     /** @throws UnreadableFont */

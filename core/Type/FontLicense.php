@@ -27,6 +27,12 @@ final readonly class FontLicense
         return ($this->bits & self::BITMAPS_ONLY) === 0;
     }
 
+    /** Whether the font itself may be handed on, with a theme that is set in it. */
+    public function mayBeHandedOn(): bool
+    {
+        return ($this->bits & self::EDITABLE) !== 0 || ($this->bits & (self::PREVIEW | self::RESTRICTED)) === 0;
+    }
+
     /** What it says, and what that means for a shop, in plain words. */
     public function inWords(): string
     {

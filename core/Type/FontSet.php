@@ -16,8 +16,11 @@ final class FontSet
     /** @var ?array<string, string> */
     private ?array $stacks = null;
 
-    /** @param array<string, FontFamily> $own by key */
-    public function __construct(public readonly array $own = []) {}
+    /**
+     * @param array<string, FontFamily> $own by key
+     * @param array<string, string> $coming key => name of families that can be chosen but are not measured yet: they come with a package
+     */
+    public function __construct(public readonly array $own = [], private readonly array $coming = []) {}
 
     /** @return array<string, FontFamily> by key, the store's own first */
     public function all(): array
@@ -34,13 +37,16 @@ final class FontSet
     /** @return array<string, string> key => plain words */
     public function labels(): array
     {
-        return $this->labels ??= array_map(static fn(FontFamily $f): string => $f->label, $this->all());
+        return $this->labels ??= [...$this->coming, ...array_map(static fn(FontFamily $f): string => $f->label, $this->all())];
     }
 
     /** @return array<string, string> key => CSS font-family list */
     public function stacks(): array
     {
-        return $this->stacks ??= array_map(static fn(FontFamily $f): string => $f->stack(), $this->all());
+        return $this->stacks ??= [
+            ...array_map(static fn(string $name): string => "\"$name\"", $this->coming),
+            ...array_map(static fn(FontFamily $f): string => $f->stack(), $this->all()),
+        ];
     }
 
     /** @return list<string> keys of families with more than one weight */
@@ -58,6 +64,6 @@ final class FontSet
     /** What tells one set from another: keys of own families are made of what is in their files. */
     public function key(): string
     {
-        return implode(' ', array_keys($this->own));
+        return implode(' ', array_keys([...$this->own, ...$this->coming]));
     }
 }

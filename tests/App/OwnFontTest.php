@@ -6,11 +6,16 @@ namespace Tests\App;
 
 use App\Fonts\OwnFonts;
 use App\Inspection\Inspector;
+use App\Looks\Author;
+use App\Looks\BackToOriginal;
 use App\Looks\LookReader;
+use App\Looks\TakeBase;
+use App\Models\BroughtTheme;
 use App\Models\CurrentStore;
 use App\Models\OwnFont;
 use App\Models\Store;
 use Ikat\Core\Check\FontCoverage;
+use Ikat\Core\Look\Base;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
@@ -174,6 +179,111 @@ final class OwnFontTest extends AppTestCase
             app(CurrentStore::class)->is($here);
             app(OwnFonts::class)->forget();
         }
+    }
+
+    /** The exported package of a look that speaks in a font of the shop. */
+    private function package(string $fontBytes): string
+    {
+        $this->bring($fontBytes)->assertOk();
+        $key = OwnFont::query()->sole()->key;
+        $this->edit(['changes' => json_encode(['type.heading.family' => $key])])->assertOk();
+        $answer = $this->actingAs($this->person('maren'))->get("/workbench/looks/{$this->look()->id}/theme.zip")->assertOk();
+        $path = (string) tempnam(sys_get_temp_dir(), 'ikat-package-');
+        file_put_contents($path, $answer->getContent());
+
+        return $path;
+    }
+
+    /** @return array<string, string> */
+    private static function unfolded(string $zipFile): array
+    {
+        $zip = new \ZipArchive();
+        $zip->open($zipFile);
+        $files = [];
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $files[(string) $zip->getNameIndex($i)] = (string) $zip->getFromIndex($i);
+        }
+
+        return $files;
+    }
+
+    private function bringTheme(string $zipFile, bool $isConfirmed): TestResponse
+    {
+        return $this->actingAs($this->person('maren'))->post("/workbench/looks/{$this->look()->id}/themes", [
+            'seen' => $this->look()->head, 'step' => 'start',
+            'package' => UploadedFile::fake()->createWithContent('theme.zip', (string) file_get_contents($zipFile)),
+        ] + ($isConfirmed ? ['confirmed' => 'yes'] : []), ['HX-Request' => 'true']);
+    }
+
+    public function testItTravelsWithTheThemeAndIsConfirmedWhereItArrives(): void
+    {
+        $package = $this->package($this->bytes());
+        $key = OwnFont::query()->sole()->key;
+        self::assertSame($this->bytes(), self::unfolded($package)["fonts/$key.ttf"] ?? '', 'as it was brought');
+        $this->get("/workbench/looks/{$this->look()->id}/start")->assertSee('Your own font goes along: Gloock of the shop.');
+        // Another shop, that has nothing of it: here the same one after it has been emptied.
+        OwnFont::query()->forceDelete();
+        $this->setUp();
+        $this->bringTheme($package, false)->assertOk()->assertSee('brings a font with it')->assertSee('no restriction is written in it');
+        self::assertSame([0, 0, []], [OwnFont::query()->count(), BroughtTheme::query()->count(), $this->files()], 'only read');
+        $this->bringTheme($package, true)->assertOk();
+        $font = OwnFont::query()->sole();
+        self::assertSame([$key, 467], [$font->key, $font->measures['widths'][400]]);
+        $theme = BroughtTheme::query()->sole();
+        $starters = json_decode($theme->tokens, true)['$extensions']['ikat.theme']['starters'];
+        $starter = (string) array_key_last($starters);
+        self::assertSame($key, $starters[$starter]['settings']['type.heading.family'] ?? '');
+        $look = $this->look()->refresh();
+        app(TakeBase::class)($look, new Base($theme->name, $theme->version, $starter), $look->head, new Author('Test'));
+        app(BackToOriginal::class)($look->refresh(), static fn(): bool => true, 'Test', new Author('Test'));
+        self::assertNotContains($key, $this->look()->refresh()->ownChanges()->own);
+        self::assertStringContainsString("$key-latin.woff2", app(LookReader::class)->of($this->look()->refresh())->compiled()->css);
+        $this->get("/workbench/looks/{$look->id}/fonts")->assertSee("the theme millrace $theme->version");
+        // The theme handed on again takes it along again.
+        $again = (string) tempnam(sys_get_temp_dir(), 'ikat-package-');
+        file_put_contents($again, $this->get("/workbench/looks/{$look->id}/theme.zip")->getContent());
+        self::assertArrayHasKey("fonts/$key.ttf", self::unfolded($again));
+        // Gone, the theme still opens, in the font it would have had.
+        $this->post("/workbench/looks/{$look->id}/families/own/$font->id/remove", [], ['HX-Request' => 'true'])->assertOk();
+        $this->get("/workbench/looks/{$look->id}/fonts")->assertOk();
+        self::assertSame('gloock', app(LookReader::class)->of($this->look()->refresh())->resolved()->text('type.heading.family'));
+    }
+
+    public function testAPackageWithAnotherFontThanItSaysIsRefusedWhole(): void
+    {
+        $files = self::unfolded($this->package($this->bytes()));
+        $key = OwnFont::query()->sole()->key;
+        OwnFont::query()->forceDelete();
+        $this->setUp();
+        foreach ([
+            'another font' => [$this->bytes('lora-latin.ttf'), 'is another font than the one that was exported'],
+            'half a font' => [substr($this->bytes(), 0, 9000), 'cannot be read'],
+            'no font at all' => [null, 'not one of its choices'],
+        ] as $what => [$bytes, $reason]) {
+            $path = (string) tempnam(sys_get_temp_dir(), 'ikat-package-');
+            $zip = new \ZipArchive();
+            $zip->open($path, \ZipArchive::OVERWRITE);
+            foreach ([...$files, "fonts/$key.ttf" => $bytes] as $name => $content) {
+                if ($content !== null) {
+                    $zip->addFromString($name, $content);
+                }
+            }
+            $zip->close();
+            $answer = $this->bringTheme($path, true);
+            self::assertSame(422, $answer->status(), $what);
+            self::assertStringContainsString($reason, (string) $answer->getContent(), $what);
+            self::assertSame([0, 0, []], [OwnFont::query()->count(), BroughtTheme::query()->count(), $this->files()], $what);
+        }
+    }
+
+    public function testWhatMayNotBeHandedOnStays(): void
+    {
+        $package = $this->package(self::withBits($this->bytes(), "\x00\x02"));
+        self::assertStringNotContainsString('fonts/', implode(' ', array_keys(self::unfolded($package))));
+        self::assertStringNotContainsString('"own-', self::unfolded($package)['theme.tokens.json']);
+        $this->get("/workbench/looks/{$this->look()->id}/start")->assertSee('does not let it be handed on');
+        $this->bringTheme($package, false)->assertOk();
+        self::assertSame(1, BroughtTheme::query()->count());
     }
 
     private static function withBits(string $font, string $bits): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Looks\Author;
+use App\Looks\BackToOriginal;
 use App\Looks\BringTheme;
 use App\Looks\EditLook;
 use App\Looks\LookReader;
@@ -85,6 +86,34 @@ final class StartAndLogoTest extends AppTestCase
             ['theme' => '../millrace', 'starter' => 'x', 'seen' => 1],
             ['Origin' => 'http://localhost'],
         )->assertNotFound();
+    }
+
+    /** What a look wears goes out and comes in again: its starter's colors, its own changes; the shop's words stay where they are. */
+    public function testALookThatIsHandedOnIsWornAsItWas(): void
+    {
+        $look = $this->look();
+        app(BackToOriginal::class)($look, static fn(): bool => true, 'Test', new Author('Test'));
+        app(TakeBase::class)($look, new Base('belfry', '1.0.0', 'night-bell'), $look->head, new Author('Test'));
+        $look->update(['name' => '2026, Night bell']);
+        $this->edit(['changes' => json_encode([
+            'brand.main' => '#335577', 'scheme.night.ink' => '#fff1d0', 'type.body.size.phone' => 17.5, 'shape.radius' => 7.0,
+            'type.menu.family' => '{type.heading.family}', 'header.sticky' => 'smaller',
+        ])])->assertOk();
+        $worn = app(LookReader::class)->of($this->look());
+        $file = (string) tempnam(sys_get_temp_dir(), 'ikat-package-');
+        file_put_contents($file, $this->actingAs($this->person('maren'))->get(self::BENCH.'/theme.zip')->assertOk()->getContent());
+        $theme = app(BringTheme::class)->import($file);
+        self::assertSame('look-2026-night-bell', array_key_last($theme->starters));
+        self::assertCount(count($worn->theme()->starters) + 1, $theme->starters);
+        $look = $this->look();
+        app(BackToOriginal::class)($look, static fn(): bool => true, 'Test', new Author('Test'));
+        app(TakeBase::class)($look, new Base($theme->name, $theme->version, 'look-2026-night-bell'), $look->head, new Author('Test'));
+        $now = app(LookReader::class)->of($this->look());
+        foreach ($worn->catalog()->all() as $path => $setting) {
+            if (! in_array($path, Base::PATHS, true)) {
+                self::assertSame($worn->resolved()->value($path), $now->resolved()->value($path), $path);
+            }
+        }
     }
 
     /** What cannot be seen by somebody else's store: a theme it brought in. */
@@ -203,7 +232,7 @@ final class StartAndLogoTest extends AppTestCase
         };
         $before = Picture::query()->count();
         try {
-            (new BringTheme(app(ThemeShelf::class), $intake, app(\App\Models\CurrentStore::class)))->import($zip);
+            app()->make(BringTheme::class, ['intake' => $intake])->import($zip);
             self::fail('it was taken');
         } catch (\RuntimeException $e) {
             self::assertStringContainsString('No space', $e->getMessage());

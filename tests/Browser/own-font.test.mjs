@@ -60,6 +60,38 @@ test('it is tried on by hover, taken, set in its own letters, and what it lacks 
   assert.notEqual(await shown(), 'Wrenly');
 });
 
+test('it goes along with an exported theme, and is confirmed where the theme arrives', async () => {
+  await open();
+  const wrenly = page.locator('.shelf .family', { hasText: 'Wrenly' });
+  await edited(page, () => wrenly.click());
+  await page.goto(`${BASE}/workbench/looks/1/start`);
+  await settled(page);
+  await page.getByText('Your own font goes along: Wrenly.').waitFor();
+  const buffer = Buffer.from(await (await page.request.get(`${BASE}/workbench/looks/1/theme.zip`)).body());
+  await open();
+  await undoHere();
+  await page.getByRole('button', { name: 'Remove', exact: true }).click();
+  await shows(page, () => page.locator('.shelf .family', { hasText: 'Wrenly' }).count(), 0);
+  await page.goto(`${BASE}/workbench/looks/1/start`);
+  await settled(page);
+  await page.setInputFiles('#package', { name: 'theme.zip', mimeType: 'application/zip', buffer });
+  await page.getByRole('button', { name: 'Check it and bring it in' }).click();
+  await page.getByText('The theme brings a font with it').waitFor();
+  await noAxeFindings(page, 'a theme that brings a font', ['iframe']);
+  await page.getByRole('checkbox', { name: /I have its license/ }).focus();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /Remove Millrace from the shelf/ }).waitFor();
+  await open();
+  assert.equal(await page.locator('.shelf .family', { hasText: 'Wrenly' }).count(), 1);
+  await page.getByText('Used by: the theme millrace').waitFor();
+  await page.goto(`${BASE}/workbench/looks/1/start`);
+  await settled(page);
+  await page.getByRole('button', { name: /Remove Millrace from the shelf/ }).click();
+  await shows(page, () => page.getByRole('button', { name: /Remove Millrace from the shelf/ }).count(), 0);
+});
+
 test('by keyboard alone: brought, taken, removed while it is used, and the shop goes back to what it had', async () => {
   await open();
   const press = async (keys) => { for (const key of keys) await page.keyboard.press(key); };

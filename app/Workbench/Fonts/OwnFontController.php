@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workbench\Fonts;
 
+use App\Access\AuditTrail;
 use App\Database\Transaction;
 use App\Fonts\KeepFont;
 use App\Fonts\OwnFonts;
@@ -26,6 +27,7 @@ final class OwnFontController
         private readonly OwnFonts $fonts,
         private readonly LookReader $looks,
         private readonly EditAnswer $answer,
+        private readonly AuditTrail $audit,
     ) {}
 
     /** Asks first what the license says; kept is what somebody confirmed. */
@@ -47,13 +49,14 @@ final class OwnFontController
             return EditAnswer::refuse($e->getMessage());
         }
 
+        $this->audit->note('font brought in', $font->name);
         $instead = OwnFont::query()->where('key', $request->word('instead'))->value('key');
         $moved = $instead === null ? [] : array_fill_keys(array_keys($found->ownChanges()->own, $instead, true), $font->key);
         if ($moved !== []) {
             $this->forget();
             $made = $edit($found, $moved, $request->id('seen'), EditAnswer::author($request), "$font->name in place of another font");
 
-            return self::onBench($this->answer->to($request, $found, $made));
+            return EditAnswer::onBench($this->answer->to($request, $found, $made));
         }
 
         return $this->changed($request, $found, "$font->name is kept. It stands before the other families.");
@@ -65,6 +68,8 @@ final class OwnFontController
         $removed = OwnFont::query()->findOrFail($font);
         Transaction::run(static fn() => $removed->delete());
 
+        $this->audit->note('font removed', $removed->name);
+
         return $this->changed($request, $found, "$removed->name was removed. Bring its file again to have it back.");
     }
 
@@ -72,7 +77,7 @@ final class OwnFontController
     {
         $this->forget();
 
-        return self::onBench($this->maker->answer(
+        return EditAnswer::onBench($this->maker->answer(
             'workbench.shell.answer',
             $this->maker->make($request, $look, StepKey::FONTS),
             ['tells' => ['ikat:told' => ['words' => $words]]],
@@ -84,14 +89,5 @@ final class OwnFontController
     {
         $this->fonts->forget();
         $this->looks->forget();
-    }
-
-    /** The question was answered under the form; what comes of it is shown on all of the bench. */
-    private static function onBench(Response $response): Response
-    {
-        $response->headers->set('HX-Retarget', '#bench');
-        $response->headers->set('HX-Reswap', 'morph:innerHTML');
-
-        return $response;
     }
 }

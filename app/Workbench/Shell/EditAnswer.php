@@ -38,6 +38,15 @@ final class EditAnswer
         return Author::of($user);
     }
 
+    /** A question was answered under its form; what comes of it is shown on all of the bench. */
+    public static function onBench(Response $response): Response
+    {
+        $response->headers->set('HX-Retarget', '#bench');
+        $response->headers->set('HX-Reswap', 'morph:innerHTML');
+
+        return $response;
+    }
+
     /** A sentence for somebody whose wish cannot be met; nothing was changed. */
     public static function refuse(string $words): Response
     {

@@ -7,6 +7,7 @@ namespace App\Workbench\Start;
 use App\Access\AuditTrail;
 use App\Http\TypedRequest;
 use App\Looks\BringTheme;
+use App\Looks\UnconfirmedFonts;
 use App\Workbench\Shell\EditAnswer;
 use Ikat\Core\Exchange\UnusablePackage;
 use Illuminate\Http\Response;
@@ -30,12 +31,19 @@ final class PackageController
             return EditAnswer::refuse('Choose a theme package first: a zip file of at most 16 MB.');
         }
         try {
-            $bring->import($file->getPathname());
+            $theme = $bring->import(
+                $file->getPathname(),
+                $request->word('confirmed') === 'yes' ? EditAnswer::author($request)->name : null,
+            );
+        } catch (UnconfirmedFonts $e) {
+            return response()->view('workbench.start.package-fonts', ['fonts' => $e->fonts]);
         } catch (UnusablePackage $e) {
             return response()->view('workbench.start.package-problems', ['problems' => $e->problems], 422);
         }
 
-        return $this->answer->to($request, $this->answer->look($look), null);
+        $this->audit->note('theme brought in', "$theme->name $theme->version");
+
+        return EditAnswer::onBench($this->answer->to($request, $this->answer->look($look), null));
     }
 
     public function remove(TypedRequest $request, int $look, BringTheme $bring): Response

@@ -45,6 +45,7 @@ final class StartPanel extends ControlsPanel
         public readonly Bases $bases,
         private readonly LogoInspector $logos,
         private readonly LogoProposals $proposals,
+        private readonly PackageWriter $packages,
     ) {
         parent::__construct($bench, $request);
     }
@@ -63,6 +64,12 @@ final class StartPanel extends ControlsPanel
             268,
             false,
         );
+    }
+
+    /** @return array{along: list<string>, left: list<string>} the store's own fonts that go along with an exported theme, and that stay */
+    public function ownFonts(): array
+    {
+        return $this->packages->fontsOf($this->bench->look);
     }
 
     /** The base somebody looks at more closely before taking it. */

@@ -21,6 +21,7 @@ final class StartStep extends ControlsStep
         private readonly Bases $bases,
         private readonly LogoInspector $logos,
         private readonly LogoProposals $proposals,
+        private readonly PackageWriter $packages,
     ) {}
 
     public function key(): string
@@ -35,7 +36,7 @@ final class StartStep extends ControlsStep
 
     public function panel(Bench $bench, TypedRequest $request): StepPanel
     {
-        return new StartPanel($bench, $request, $this->bases, $this->logos, $this->proposals);
+        return new StartPanel($bench, $request, $this->bases, $this->logos, $this->proposals, $this->packages);
     }
 
     public static function routes(): void

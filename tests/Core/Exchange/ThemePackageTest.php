@@ -49,6 +49,12 @@ final class ThemePackageTest extends TestCase
         yield 'a bomb' => [$with('pictures/a.png', 7_900_000, 9_000), 'unfolds to far more'];
         yield 'too large' => [$with('theme.css', 500_000, 400_000), 'at most 120 KB'];
         yield 'twice' => [[...$with('theme.css'), ['name' => 'theme.css', 'size' => 1, 'packed' => 1]], 'in it twice'];
+        yield 'a font of another kind' => [$with('fonts/own-0123456789abcdef.exe'), 'not a file a theme has'];
+        yield 'a font by another name' => [$with('fonts/brand.ttf'), 'not a file a theme has'];
+        yield 'many fonts' => [array_merge(
+            $with('theme.css'),
+            array_map(static fn(int $i): array => ['name' => "fonts/own-0123456789abcde$i.ttf", 'size' => 1, 'packed' => 1], range(1, 7)),
+        ), 'over 6 fonts'];
         yield 'no tokens' => [[['name' => 'theme.css', 'size' => 1, 'packed' => 1]], 'theme.tokens.json is missing'];
         yield 'many files' => [
             array_map(static fn(int $i): array => ['name' => "pictures/a$i.png", 'size' => 1, 'packed' => 1], range(1, 60)),

@@ -55,6 +55,8 @@ final class FontFactsTest extends TestCase
             [0x000C, true, true, 'edited'],
         ] as [$bits, $outlines, $cut, $words]) {
             $license = new FontLicense($bits);
+            // Installable and editable go along with what is edited, restricted and print-only do not.
+            self::assertSame(in_array($bits & 0x000E, [0, 8, 12], true), $license->mayBeHandedOn(), dechex($bits));
             self::assertSame([$outlines, $cut], [$license->allowsOutlines(), $license->mayBeCut()], dechex($bits));
             self::assertStringContainsString($words, $license->inWords());
         }

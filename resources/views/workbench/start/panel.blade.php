@@ -31,10 +31,15 @@
 @include('workbench.start.begin')
 <x-tool id="s-packages" title="Theme packages" note="open design tokens in a zip">
   <p><a class="act" href="{{ $bench->address('theme.zip') }}">Export {{ $bench->inspection()->theme->title }} with this look as a starter</a></p>
+  @php($fonts = $panel->ownFonts())
+  @if ($fonts['along'] !== [])<p class="text-[12.5px] text-ink-2">Your own {{ count($fonts['along']) === 1 ? 'font goes' : 'fonts go' }} along: {{ implode(', ', $fonts['along']) }}.</p>@endif
+  @if ($fonts['left'] !== [])<p class="text-[12.5px] text-ink-2">{{ implode(', ', $fonts['left']) }} {{ count($fonts['left']) === 1 ? 'stays' : 'stay' }} here: the license written in
+    the font does not let it be handed on. Whoever takes the theme sees the theme’s own font in its place.</p>@endif
   @if ($edits)
-  <form class="grid justify-items-start gap-1 pt-1.5" hx-post="{{ $bench->address('themes') }}" hx-encoding="multipart/form-data" hx-indicator="#package-busy">
+  <form class="grid justify-items-start gap-1 pt-1.5" hx-post="{{ $bench->address('themes') }}" hx-encoding="multipart/form-data" hx-target="#package-asked"
+    hx-swap="innerHTML" hx-disabled-elt="find button" hx-indicator="#package-busy">
     <label for="package">Bring a theme in: a zip, checked in full before anything is written</label><input type="file" id="package" name="package" accept=".zip,application/zip" required>
-    <button class="act">Check it and bring it in</button></form>
+    <div id="package-asked" class="grid justify-items-start gap-1" aria-live="polite"><button class="act">Check it and bring it in</button></div></form>
   <x-busy id="package-busy" words="Checking the package"/>
   @endif
 </x-tool>
