@@ -32,12 +32,15 @@ use Ikat\Core\Contrast\HeaderBackdrop;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Reach\LayoutBox;
+use Ikat\Core\Reach\MatchedPage;
 use Ikat\Core\Reach\PageReader;
 use Ikat\Core\Reach\PairUse;
 use Ikat\Core\Reach\PlaceMap;
 use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Reach\StyleRule;
 use Ikat\Core\Reach\Stylesheet;
+use Ikat\Core\Reach\TextLayout;
 use Ikat\Core\Type\WordsInUse;
 
 /**
@@ -53,6 +56,9 @@ final class Inspector
 
     /** Raised when the index's own form changes. */
     private const FORM = 14;
+
+    /** Pages that have running text: on the others it is the footer's. */
+    private const TEXT_PAGES = ['home', 'product', 'content'];
 
     /** Files: an index for each page of each state, and parsed stylesheets. */
     private const KEEP = 1500;
@@ -86,6 +92,7 @@ final class Inspector
         return new Inspection($at->resolved(), $at->theme(), [
             CompiledLook::class => static fn(): CompiledLook => $at->compiled(),
             ReachIndex::class => fn(): ReachIndex => $this->index($look->storefront, $at),
+            TextLayout::class => fn(): TextLayout => $this->layout($look->storefront, $at),
             StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look, $look->storefront->store),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
                 $i->look,
@@ -167,13 +174,36 @@ final class Inspector
 
     private function readPage(Storefront $storefront, LookSnapshot $at, string $page, string $path, ?string $html): ReachIndex
     {
-        $html ??= $this->pages->render($page, $path, $this->shop($storefront, $at->resolved(), SamplePages::cartAt($path)));
-        $sheet = $this->joined["$storefront->id {$at->key()}"] ??= $this->sheet([
+        return PageReader::page($this->sheetOf($storefront, $at), $page, $html ?? $this->html($storefront, $at, $page, $path));
+    }
+
+    /** Like the index it depends on words and choices, and on no size: dragging one never reads the pages again. */
+    private function layout(Storefront $storefront, LookSnapshot $at): TextLayout
+    {
+        $key = 'layout-'.$this->key($storefront, $at);
+        $kept = $this->kept($key, [TextLayout::class, LayoutBox::class]);
+        if ($kept !== null) {
+            return $kept;
+        }
+        $pages = [];
+        foreach (array_intersect_key($this->pages->paths(), array_flip(self::TEXT_PAGES)) as $page => $path) {
+            $pages[$page] = MatchedPage::of($this->sheetOf($storefront, $at), $this->html($storefront, $at, $page, $path));
+        }
+
+        return $this->keep($key, TextLayout::of($pages));
+    }
+
+    private function html(Storefront $storefront, LookSnapshot $at, string $page, string $path): string
+    {
+        return $this->pages->render($page, $path, $this->shop($storefront, $at->resolved(), SamplePages::cartAt($path)));
+    }
+
+    private function sheetOf(Storefront $storefront, LookSnapshot $at): Stylesheet
+    {
+        return $this->joined["$storefront->id {$at->key()}"] ??= $this->sheet([
             $this->looks->themes->stylesheet($at->bare),
             $at->compiled()->rules,
         ]);
-
-        return PageReader::page($sheet, $page, $html);
     }
 
     /**

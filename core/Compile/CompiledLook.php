@@ -14,9 +14,10 @@ final readonly class CompiledLook implements Measurement
      * @param string $css made of custom properties and scheme classes alone
      * @param string $hash of the css: names its file
      * @param array<string, list<string>> $derived custom property => the setting paths it was computed from
+     * @param array<string, string> $root custom property => value, as every page has them
      * @param string $rules those of the css that choose elements: without fonts and the root's values
      */
-    public function __construct(public string $css, public string $hash, public array $derived, public string $rules) {}
+    public function __construct(public string $css, public string $hash, public array $derived, public array $root, public string $rules) {}
 
     public static function measure(Inspection $inspection): self
     {

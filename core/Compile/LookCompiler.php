@@ -90,7 +90,7 @@ final class LookCompiler
             self::italics($look),
         ).':root{'.self::declarations($root)."}\n".self::dark($look, $theme).$rules;
 
-        return new CompiledLook($css, substr(hash('sha256', $css), 0, 20), $derived, $rules);
+        return new CompiledLook($css, substr(hash('sha256', $css), 0, 20), $derived, $root, $rules);
     }
 
     /** What a device that asks for dark surroundings gets instead. */

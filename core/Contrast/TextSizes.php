@@ -8,8 +8,8 @@ use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\Measurement;
 use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Compile\TypeScale;
+use Ikat\Core\Reach\CssLength;
 use Ikat\Core\Reach\PairUse;
-use Ikat\Core\Reach\SizeEstimate;
 use Ikat\Core\Setting\Type\LengthType;
 use Ikat\Core\Type\Voice;
 
@@ -20,11 +20,16 @@ final class TextSizes implements Measurement
     private const LARGE = 24.0;
     private const LARGE_BOLD = 14 * 4 / 3;
 
+    /** The narrowest window, px. */
+    private const WINDOW = 320.0;
+
     /** @var array<string, string> custom property => CSS length */
     private array $properties = [];
 
     /** @var array<string, float> */
     private array $known = [];
+
+    private readonly CssLength $length;
 
     private function __construct(Inspection $input)
     {
@@ -42,6 +47,7 @@ final class TextSizes implements Measurement
         foreach (TypeScale::STEPS as $step) {
             $this->properties['--type-step-'.($step < 0 ? 'small' : $step)] = TypeScale::small($base, $scale, $step).'px';
         }
+        $this->length = new CssLength($this->properties, self::WINDOW);
     }
 
     public static function measure(Inspection $inspection): self
@@ -49,9 +55,10 @@ final class TextSizes implements Measurement
         return new self($inspection);
     }
 
+    /** What has no size that could be told is never large. */
     public function isLarge(PairUse $use): bool
     {
-        $px = ($this->known[$use->size] ??= SizeEstimate::px($use->size, $this->properties)) * $use->factor;
+        $px = ($this->known[$use->size] ??= $this->length->px($use->size) ?? 0.0) * $use->factor;
 
         return $px >= ($use->bold ? self::LARGE_BOLD : self::LARGE);
     }

@@ -20,7 +20,6 @@ namespace Ikat\Core\Reach;
 final class PageReader
 {
     private const INHERITED = ['color', 'font-size', 'font-weight', 'stroke', 'fill'];
-    private const SKIPPED = ['script' => true, 'style' => true, 'title' => true];
     /** The ground of what lies transparent over what comes next. */
     public const OVER = '--over';
 
@@ -56,17 +55,17 @@ final class PageReader
     /** Whether the element being read is out of sight as the page stands: closed, or inside what is. */
     private bool $isHidden = false;
 
-    /** @var array<int, list<array{StyleRule, int}>> element object id => rules */
-    private array $matched = [];
+    private readonly MatchedPage $matched;
 
     private int $number = -1;
 
     /** @var array<int, list<string>> element => properties its ink comes from, as long as nothing is written with it */
     private array $inks = [];
 
-    private function __construct(private readonly Stylesheet $sheet, private readonly string $page)
+    private function __construct(Stylesheet $sheet, private readonly string $page, string $html)
     {
         $this->pairs = new PairReader($page);
+        $this->matched = MatchedPage::of($sheet, $html);
     }
 
     /** @param array<string, string> $pages page key => HTML */
@@ -82,8 +81,8 @@ final class PageReader
     /** The index of one page: it depends on the page's skeleton alone, not on its words. */
     public static function page(Stylesheet $sheet, string $page, string $html): ReachIndex
     {
-        $reader = new self($sheet, $page);
-        $reader->read($html);
+        $reader = new self($sheet, $page, $html);
+        $reader->read();
 
         return new ReachIndex(
             new PlaceMap($reader->uses),
@@ -116,61 +115,21 @@ final class PageReader
         return (string) preg_replace(['/>[^<>]*\S[^<>]*</', '/>\s+</'], ['>x<', '><'], (string) $bare);
     }
 
-    private function read(string $html): void
+    private function read(): void
     {
-        $document = new \DOMDocument();
-        $quiet = libxml_use_internal_errors(true);
-        $document->loadHTML($html, LIBXML_NONET | LIBXML_COMPACT);
-        libxml_clear_errors();
-        libxml_use_internal_errors($quiet);
-        $this->number = -1;
-        $this->match($document);
-        $root = $document->documentElement;
-        $body = $document->getElementsByTagName('body')->item(0);
+        [$root, $body] = [$this->matched->root(), $this->matched->body()];
         if ($root !== null && $body !== null) {
             $base = ['env' => [], 'style' => [], 'ground' => '', 'beneath' => [], 'factor' => 1.0, 'ink' => -1, 'turned' => []];
             $this->visit($body, $this->style($root, $base));
         }
     }
 
-    private function match(\DOMDocument $document): void
-    {
-        $this->matched = [];
-        $xpath = new \DOMXPath($document);
-        $nodes = [];
-        $there = [];
-        foreach (iterator_to_array($xpath->query('//*[@class]') ?: []) as $element) {
-            if (! $element instanceof \DOMElement) {
-                continue;
-            }
-            foreach (preg_split('/\s+/', $element->getAttribute('class'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $class) {
-                $there[$class] = true;
-                $element->setAttribute(Stylesheet::MARK.$class, '');
-            }
-        }
-        foreach ($this->sheet->rules as $rule) {
-            // Most rules speak of parts a page does not have; asking the page for them would take most of the time.
-            if (array_diff_key(array_flip($rule->classes), $there) !== []) {
-                continue;
-            }
-            foreach ($xpath->query($rule->xpath) ?: [] as $node) {
-                $nodes[] = $node;
-                $this->matched[spl_object_id($node)][] = [$rule, $rule->weight];
-            }
-        }
-        // Kept alive: a node object let go could hand its id to another.
-        $this->keep = $nodes;
-    }
-
-    /** @var list<\DOMNode|\DOMNameSpaceNode> */
-    private array $keep = [];
-
     /**
      * @param Standing $parent
      */
     private function visit(\DOMElement $element, array $parent): void
     {
-        if (isset(self::SKIPPED[$element->tagName])) {
+        if (isset(MatchedPage::SKIPPED[$element->tagName])) {
             return;
         }
         $own = $this->style($element, $parent);
@@ -204,7 +163,7 @@ final class PageReader
         if (! $isOut) {
             return false;
         }
-        foreach ($this->matched[spl_object_id($element)] ?? [] as [$rule]) {
+        foreach ($this->matched->rules($element) as $rule) {
             $shows = ($rule->declarations['display'] ?? 'none') !== 'none' || ($rule->declarations['visibility'] ?? 'hidden') === 'visible';
             // A phone shows what a desktop leaves out, and the other way round: that is no matter of opening.
             if ($shows && self::isOfDevice($rule)) {
@@ -228,10 +187,10 @@ final class PageReader
     private function recordInherited(\DOMElement $body, \DOMElement $child, array $env): void
     {
         $ofChild = [];
-        foreach ($this->matched[spl_object_id($child)] ?? [] as [$rule]) {
+        foreach ($this->matched->rules($child) as $rule) {
             $ofChild += $rule->state === null && $rule->pseudo === null ? $rule->declarations : [];
         }
-        foreach ($this->matched[spl_object_id($body)] ?? [] as [$rule]) {
+        foreach ($this->matched->rules($body) as $rule) {
             foreach (array_diff_key($rule->declarations, $ofChild) as $property => $value) {
                 if (! str_starts_with($property, '--')) {
                     foreach (RootProperties::of($value, $env) as $root) {
@@ -254,16 +213,16 @@ final class PageReader
         $env = $parent['env'];
         $style = array_intersect_key($parent['style'], array_flip(self::INHERITED));
         $weights = [];
-        $rules = $this->matched[spl_object_id($element)] ?? [];
-        foreach ($rules as [$rule, $weight]) {
+        $rules = $this->matched->rules($element);
+        foreach ($rules as $rule) {
             if ($rule->state !== null || $rule->pseudo !== null) {
                 continue;
             }
             foreach ($rule->declarations as $property => $value) {
-                if ($weight < ($weights[$property] ?? -1)) {
+                if ($rule->weight < ($weights[$property] ?? -1)) {
                     continue;
                 }
-                $weights[$property] = $weight;
+                $weights[$property] = $rule->weight;
                 if (str_starts_with($property, '--')) {
                     // The root's own properties are where following ends.
                     if ($element->tagName !== 'html') {
@@ -311,7 +270,7 @@ final class PageReader
     /**
      * What ink and ground turn into in a state of the element or of one around it, as long as it sets none itself.
      *
-     * @param list<array{StyleRule, int}> $rules
+     * @param list<StyleRule> $rules
      * @param array<string, string> $env
      * @param Turned $around
      *
@@ -326,15 +285,15 @@ final class PageReader
             }
         }
         $weights = [];
-        foreach ($rules as [$rule, $weight]) {
+        foreach ($rules as $rule) {
             if ($rule->state === null || $rule->pseudo !== null || str_starts_with($rule->state, 'media')) {
                 continue;
             }
             $state = str_starts_with($rule->state, 'focus') ? 'focus' : $rule->state;
             foreach (['ink' => 'color', 'ground' => 'background-color'] as $what => $property) {
                 $root = RootProperties::first($rule->declarations[$property] ?? '', $env);
-                if ($root !== null && $weight >= ($weights["$state $what"] ?? -1)) {
-                    $weights["$state $what"] = $weight;
+                if ($root !== null && $rule->weight >= ($weights["$state $what"] ?? -1)) {
+                    $weights["$state $what"] = $rule->weight;
                     $turned[$state] = [$what => $root] + ($turned[$state] ?? ['ink' => null, 'ground' => null]);
                 }
             }
@@ -350,7 +309,7 @@ final class PageReader
     private function record(\DOMElement $element, array $own, array $parent): void
     {
         $this->part($element, $this->number);
-        foreach ($this->matched[spl_object_id($element)] ?? [] as [$rule]) {
+        foreach ($this->matched->rules($element) as $rule) {
             foreach ($rule->declarations as $property => $value) {
                 if (str_starts_with($property, '--')) {
                     continue;
@@ -373,7 +332,7 @@ final class PageReader
         if (self::hasText($element) || isset(self::INKED[$element->tagName])) {
             $this->show($own['ink']);
         }
-        $this->pairs->read($element, $this->number, $own, $parent, $this->matched[spl_object_id($element)] ?? []);
+        $this->pairs->read($element, $this->number, $own, $parent, $this->matched->rules($element));
     }
 
     /** An ink shows where something is written with it, by the element that sets it or by one that inherits it. */

@@ -31,7 +31,7 @@ final class PairReader
      * @param int $number of the element
      * @param Standing $own
      * @param Standing $parent
-     * @param list<array{StyleRule, int}> $rules that match it
+     * @param list<StyleRule> $rules that match it
      */
     public function read(\DOMElement $element, int $number, array $own, array $parent, array $rules): void
     {
@@ -95,13 +95,13 @@ final class PairReader
      *
      * @param Standing $own
      * @param Standing $parent
-     * @param list<array{StyleRule, int}> $rules
+     * @param list<StyleRule> $rules
      */
     private function ring(array $own, array $parent, array $rules): void
     {
         $ring = null;
         $weight = -1;
-        foreach ($rules as [$rule]) {
+        foreach ($rules as $rule) {
             $written = $rule->declarations['outline-color'] ?? $rule->declarations['outline'] ?? null;
             if ($written !== null && $rule->pseudo === null && str_starts_with((string) $rule->state, 'focus') && $rule->weight > $weight) {
                 $ring = RootProperties::last($written, $own['env']);

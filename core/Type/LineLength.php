@@ -63,7 +63,13 @@ final readonly class LineLength
 
     public function characters(float $screen): float
     {
-        return $this->column($screen) / $this->size($screen) / $this->character;
+        return $this->charactersIn($this->column($screen), $this->size($screen));
+    }
+
+    /** Characters that a column holds on a line. @param float $width px @param float $size px of its letters */
+    public function charactersIn(float $width, float $size): float
+    {
+        return $width / $size / $this->character;
     }
 
     /** The column that holds so many characters, em. */

@@ -288,3 +288,36 @@ test('the viewer sees the staff, and nothing on it moves', async () => {
   await noAxeFindings(viewer, 'fonts, seen only', ['iframe']);
   await viewer.context().close();
 });
+
+test('characters on a line are told of each column of text, shown on its device, and brought into the range', async () => {
+  await open('body');
+  const figures = () => page.locator('.columns-of-text tbody tr').evaluateAll((rows) => rows.map((row) => [...row.querySelectorAll('td b')].map((b) => Number(b.textContent))));
+  const before = await figures();
+  assert.ok(before.length >= 5 && before.flat().every((n) => n > 20 && n < 90), JSON.stringify(before));
+  const short = page.getByRole('link', { name: /short characters on a tablet: see it/ }).first();
+  const name = await short.getAttribute('aria-label');
+  await short.focus();
+  await page.keyboard.press('Enter');
+  await shows(page, () => page.locator('[data-device=tablet]').first().getAttribute('aria-pressed'), 'true');
+  await shows(page, () => page.locator('.columns-of-text a[aria-current=true]').getAttribute('aria-label'), name);
+  // Large letters on a phone leave too few on a line; the size that holds enough is tried on and taken.
+  await changed({ 'type.body.size.phone': 20 });
+  await open('body');
+  const table = page.locator('section', { has: page.locator('#t-columns') }).last();
+  const fix = table.getByRole('button', { name: /Set “Text on a phone” to/ }).first();
+  await fix.hover();
+  await shows(page, () => shopFrame(page).evaluate(() => getComputedStyle(document.documentElement).getPropertyValue('--type-body-size-phone').trim() !== '20px'), true);
+  await edited(page, () => fix.click());
+  assert.ok((await figures()).every((row) => row[0] >= 40), JSON.stringify(await figures()));
+  assert.ok((await figures())[1][0] >= 45);
+  await undoHere();
+  await undoHere();
+  // A line longer than is read with ease is held shorter.
+  await changed({ 'type.measure': 48 });
+  await open('body');
+  assert.ok((await figures()).some((row) => row[2] > 75));
+  await edited(page, () => table.getByRole('button', { name: /Set “Text line at most” to/ }).first().click());
+  assert.ok((await figures()).every((row) => row[2] <= 75), JSON.stringify(await figures()));
+  await undoHere();
+  await undoHere();
+});

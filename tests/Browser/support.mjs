@@ -97,6 +97,8 @@ export const forget = (page) => known.delete(page);
 
 /** Several settings in one edit; answers whether anything changed. */
 export const change = (page, changes) => write(page, 'edits', { changes: JSON.stringify(changes) });
+/** Puts the look on a theme and a starter of it. */
+export const standOn = (page, theme, starter) => write(page, 'base', { theme, starter });
 export const undo = (page) => write(page, 'undo', {});
 export const redo = (page) => write(page, 'redo', {});
 

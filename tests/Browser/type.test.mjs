@@ -4,7 +4,7 @@ import assert from 'node:assert/strict';
 import { execFileSync } from 'node:child_process';
 import { after, before, test } from 'node:test';
 import { openFull, overlappingWords } from './catalog.mjs';
-import { BASE, change, startBrowser, undo } from './support.mjs';
+import { BASE, change, standOn, startBrowser, undo } from './support.mjs';
 
 let browser;
 let page;
@@ -70,6 +70,36 @@ test('no column of text is wider than is said, the widest is as wide, and its li
     await undo(page);
   }
   await undo(page);
+});
+
+test('each column of text is as wide as is said, in every theme, with as large letters', async () => {
+  await width(1280);
+  for (const [theme, starter] of [['belfry', 'candle-white'], ['towpath', 'tidewater'], ['millrace', 'plum-evening']]) {
+    await standOn(page, theme, starter);
+    for (const screen of [390, 768, 1280, 1800]) {
+      const { columns } = said(screen);
+      assert.ok(columns.length >= 8, `${theme} on ${screen}: ${columns.length} columns`);
+      await width(screen);
+      for (const key of new Set(columns.map((column) => column.page))) {
+        await page.goto(preview(key));
+        await page.evaluate(() => document.fonts.ready);
+        for (const column of columns.filter((each) => each.page === key)) {
+          const shown = await page.evaluate(({ element, words }) => {
+            const p = document.body.querySelectorAll('*')[element];
+            const was = p.textContent.replace(/\s+/g, ' ').trim();
+            // A text of one line is as wide as it is: of many lines it fills its column.
+            p.textContent = `${words} `.repeat(8);
+            return { was, width: p.getBoundingClientRect().width, size: parseFloat(getComputedStyle(p).fontSize) };
+          }, column);
+          const where = `${theme}, ${key} on ${screen}: “${column.words.slice(0, 40)}”`;
+          assert.equal(shown.was, column.words, where);
+          assert.ok(Math.abs(shown.width - column.width) < 0.6, `${where} is ${shown.width} px wide, ${column.width} said`);
+          assert.ok(Math.abs(shown.size - column.size) < 0.05, `${where} is ${shown.size} px large, ${column.size} said`);
+        }
+      }
+    }
+    await undo(page);
+  }
 });
 
 test('what is fetched first is seen on the first screen, on every page', async () => {

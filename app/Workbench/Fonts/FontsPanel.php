@@ -14,7 +14,9 @@ use App\Workbench\Shell\Sheet;
 use App\Workbench\Shell\WindowPlace;
 use Ikat\Core\Check\LeftOverWords;
 use Ikat\Core\Check\ShopWords;
+use Ikat\Core\Check\TextColumns;
 use Ikat\Core\Compile\TypeScale;
+use Ikat\Core\Reach\TextColumn;
 use Ikat\Core\Setting\Alias;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SizeRule;
@@ -66,6 +68,9 @@ final class FontsPanel extends SampledPanel
 
     public readonly bool $listsAll;
 
+    /** A column of text that the window shows, by page and number, and the device; empty for none. */
+    public readonly string $column;
+
     private ?ScreenTable $screens = null;
 
     /** @var ?list<array{font: OwnFont, license: FontLicense, uses: list<string>}> */
@@ -96,6 +101,8 @@ final class FontsPanel extends SampledPanel
         $system = $request->word('open_system');
         $this->system = in_array($system, self::systems(), true) ? $system : '';
         $this->listsAll = $request->word('open_all') !== '';
+        $column = $request->word('open_column');
+        $this->column = preg_match('/^[a-z]+-\d{1,5}-(phone|tablet|desktop)$/D', $column) ? $column : '';
         $this->listed = in_array($request->word('open_listed'), self::LISTS, true) ? $request->word('open_listed') : '';
     }
 
@@ -105,6 +112,7 @@ final class FontsPanel extends SampledPanel
         $this->broken();
         $this->screens();
         $this->ways();
+        $this->columns();
     }
 
     /** What becomes of the longest words on each screen, in the open voice where it is one of headings. */
@@ -142,12 +150,18 @@ final class FontsPanel extends SampledPanel
             'open_system' => $this->system,
             'open_listed' => $this->listed,
             'open_all' => $this->listsAll ? 'yes' : '',
+            'open_column' => $this->voice === Voice::Body ? $this->column : '',
         ], static fn(string $value): bool => $value !== '');
     }
 
-    /** The first place of the shop that the voice's size reaches. */
+    /** The column of text that was asked for, or the first place of the shop that the voice's size reaches. */
     public function shows(): ?WindowPlace
     {
+        if ($this->voice === Voice::Body && $this->column !== '') {
+            [$page, $number, $device] = explode('-', $this->column);
+
+            return new WindowPlace($page, '', (int) $number, device: $device);
+        }
         $places = $this->bench->places($this->voice->path('family'));
         $page = isset($places['home']) ? 'home' : array_key_first($places);
 
@@ -206,6 +220,42 @@ final class FontsPanel extends SampledPanel
         }
 
         return ['families' => count($files), 'bytes' => array_sum($files)];
+    }
+
+    /** Characters of a line in each column of text; null for voices that are not running text. */
+    public function columns(): ?TextColumns
+    {
+        return $this->voice === Voice::Body ? $this->bench->inspection()->get(TextColumns::class) : null;
+    }
+
+    /**
+     * The columns whose lines are too short or too long, each on the screen where it is so most, with what helps; and for those that
+     * nothing helps how small letters would have to be.
+     *
+     * @return array{helped: list<array{column: TextColumn, screen: int, changes: non-empty-array<string, float>}>, sizes: list<float>} px
+     */
+    public function shortOrLong(): array
+    {
+        $columns = $this->columns();
+        $found = ['helped' => [], 'sizes' => []];
+        foreach ($columns->columns ?? [] as $column) {
+            $out = array_filter(
+                array_keys(TextColumns::SCREENS),
+                static fn(int $screen): bool => $columns->judged($column, $screen) !== 0,
+            );
+            usort($out, static fn(int $a, int $b): int => $columns->characters($column, $a) <=> $columns->characters($column, $b));
+            if ($out === []) {
+                continue;
+            }
+            ['changes' => $changes, 'size' => $size] = $columns->way($column, $out[0]);
+            if ($changes !== []) {
+                $found['helped'][] = ['column' => $column, 'screen' => $out[0], 'changes' => $changes];
+            } elseif ($size !== null) {
+                $found['sizes'][] = $size;
+            }
+        }
+
+        return $found;
     }
 
     /** Which files of letters each kind of page fetches. */

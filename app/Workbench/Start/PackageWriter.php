@@ -177,7 +177,7 @@ final class PackageWriter
     {
         $bits = $family === null ? null : OwnFont::query()->where('key', $family->key)->value('license_bits');
         try {
-            return $family === null || ! is_int($bits) || ! (new FontLicense($bits))->mayBeHandedOn() ? null : $this->fonts->brought($family);
+            return $family !== null && is_int($bits) && (new FontLicense($bits))->mayBeHandedOn() ? $this->fonts->brought($family) : null;
         } catch (UnreadableFont) {
             return null;
         }

@@ -7,7 +7,6 @@ namespace Tests\Core\Reach;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Reach\ReachIndex;
-use Ikat\Core\Reach\SizeEstimate;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Fixtures;
 
@@ -137,16 +136,5 @@ final class PageReaderTest extends TestCase
             // Of two rules the more specific one wins, wherever it stands.
             '--scheme-night-reduced on --scheme-night-quiet-hover at 4',
         ], $pairs);
-    }
-
-    public function testSizesAreTheSmallestTheyComeTo(): void
-    {
-        $known = ['--a' => '40px', '--b' => 'clamp(20px, 1px + 3vw, 50px)'];
-        self::assertSame(40.0, SizeEstimate::px('var(--a)', $known));
-        self::assertSame(20.0, SizeEstimate::px('var(--b)', $known));
-        self::assertSame(32.0, SizeEstimate::px('min(var(--a), 10vw)', $known));
-        self::assertSame(11.0, SizeEstimate::px('max(.4em, 11px)', $known));
-        self::assertSame(0.0, SizeEstimate::px('var(--unknown)', $known));
-        self::assertSame(0.0, SizeEstimate::px('var(--loop)', ['--loop' => 'var(--loop)']));
     }
 }

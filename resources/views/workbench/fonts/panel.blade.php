@@ -77,6 +77,7 @@
       {{ $look->text('header.menu.place') === 'folded' ? 'on every screen' : 'under '.Setting::plainNumber($look->value('header.menu.fold')).' px' }}.</li>@endif
   </ul>
 </x-tool>
+@if ($panel->columns() !== null)@include('workbench.fonts.columns', ['columns' => $panel->columns()])@endif
 <x-tool id="t-shelf" title="Families" :note="'alike = ink shared with '.$family->name.', letter on letter'">
   <div class="grid gap-0.5 pb-1">
     <x-chips label="Families listed" words="Of">@foreach (['' => 'all '.count($panel->families()->all()), 'recent' => 'chosen lately', 'marked' => 'marked'] as $list => $called)<a
