@@ -56,13 +56,12 @@ final readonly class CssLength
     {
         for ($i = 0; str_contains($value, 'var('); $i++) {
             $isKnown = $i < self::DEEP;
-            $behind = static function (array $m) use ($properties, &$isKnown): string {
-                $isKnown = $isKnown && ($properties[$m[1]] ?? '') !== '';
-
-                return '('.($properties[$m[1]] ?? '').')';
-            };
-            $value = (string) preg_replace_callback('/var\((--[a-z0-9-]+)\)/', $behind, $value, -1, $count);
-            if (! $isKnown || $count === 0) {
+            preg_match_all('/var\((--[a-z0-9-]+)\)/', $value, $m);
+            foreach ($m[1] as $property) {
+                $isKnown = $isKnown && ($properties[$property] ?? '') !== '';
+                $value = str_replace("var($property)", '('.($properties[$property] ?? '').')', $value);
+            }
+            if (! $isKnown || $m[1] === []) {
                 return '';
             }
         }
