@@ -58,10 +58,10 @@ final class OwnFonts
      */
     public function withUses(Look $look, ResolvedLook $resolved): array
     {
-        $fonts = OwnFont::query()->orderBy('id')->get();
-        if ($fonts->isEmpty()) {
+        if ($this->set()->own === []) {
             return [];
         }
+        $fonts = OwnFont::query()->orderBy('id')->get();
         $others = Look::query()->whereKeyNot($look->id)->get(['id', 'name', 'state', 'storefront_id']);
         $themes = BroughtTheme::query()->where('tokens', 'like', '%"own-%')->get(['name', 'version', 'tokens']);
         $live = $look->storefront->liveRelease->resolved ?? [];

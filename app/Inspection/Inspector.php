@@ -148,7 +148,7 @@ final class Inspector
             json_encode([self::FORM, $theme, $storefront->id, $storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR),
         );
         $indexes = [];
-        foreach ($this->pages->paths() as $page => $path) {
+        foreach ($this->pages->pathsIn($storefront) as $page => $path) {
             $notes = $this->notes("$made-$page");
             $note = $this->matching($notes, $values);
             $html = null;
@@ -186,7 +186,7 @@ final class Inspector
             return $kept;
         }
         $pages = [];
-        foreach (array_intersect_key($this->pages->paths(), array_flip(self::TEXT_PAGES)) as $page => $path) {
+        foreach (array_intersect_key($this->pages->pathsIn($storefront), array_flip(self::TEXT_PAGES)) as $page => $path) {
             $pages[$page] = MatchedPage::of($this->sheetOf($storefront, $at), $this->html($storefront, $at, $page, $path));
         }
 

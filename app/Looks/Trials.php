@@ -6,11 +6,14 @@ namespace App\Looks;
 
 use App\Models\Look;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Date;
 
 /** What may be tried on in the shop window without an edit: changes kept for a day under a key made of them. */
 final class Trials
 {
-    private const SECONDS = 86400;
+    /** That a trial can be had at least, and that it is kept: one that is offered again within is not written again. */
+    private const SECONDS = 86_400;
+    private const KEPT = 2 * self::SECONDS;
 
     /** @var array<string, array<string, bool|float|string|null>> */
     private array $offered = [];
@@ -30,21 +33,30 @@ final class Trials
         return $key;
     }
 
-    /** Keeps what was offered, in one write. */
+    /** Keeps what was offered and is not kept for long enough already. */
     public function keepOffered(): void
     {
-        if ($this->offered !== []) {
-            Cache::putMany($this->offered, self::SECONDS);
-            $this->offered = [];
+        $now = Date::now()->getTimestamp();
+        $new = array_filter(
+            Cache::many(array_keys($this->offered)),
+            static fn(mixed $kept): bool => ! is_array($kept) || ($kept['since'] ?? 0) < $now - self::SECONDS,
+        );
+        if ($new !== []) {
+            Cache::putMany(array_map(
+                static fn(array $changes): array => ['since' => $now, 'changes' => $changes],
+                array_intersect_key($this->offered, $new),
+            ), self::KEPT);
         }
+        $this->offered = [];
     }
 
     /** @return ?array<string, bool|float|string|null> */
     public function changes(Look $look, string $trial): ?array
     {
         $found = Cache::get($this->key($look, $trial));
+        $changes = is_array($found) ? $found['changes'] ?? null : null;
 
-        return is_array($found) ? $found : null;
+        return is_array($changes) ? $changes : null;
     }
 
     private function key(Look $look, string $trial): string

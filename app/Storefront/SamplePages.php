@@ -7,12 +7,17 @@ namespace App\Storefront;
 use App\Models\Category;
 use App\Models\Page;
 use App\Models\Product;
+use App\Models\Storefront;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Cache;
 
 /** One page of every kind, and of every state one can be in: what the shop window offers, and what reach and contrast are measured on. */
 final class SamplePages
 {
+    /** That found paths are kept: those of a Storeroom that has changed since need not be. */
+    private const SECONDS = 86_400;
+
     /** key => label; the order of the shop window's list */
     private const LABELS = [
         'home' => 'Home', 'category' => 'Category', 'product' => 'Product', 'gone' => 'Sold-out product', 'search' => 'Search',
@@ -32,6 +37,12 @@ final class SamplePages
     public static function labels(): array
     {
         return self::LABELS + array_map(static fn(array $state): string => $state[0], StatePages::STATES);
+    }
+
+    /** @return array<string, string> as paths() gives them, kept until the Storeroom changes */
+    public function pathsIn(Storefront $storefront): array
+    {
+        return Cache::remember("sample-pages $storefront->store_id $storefront->content_version", self::SECONDS, $this->paths(...));
     }
 
     /** @return array<string, string> key => path within the storefront, with its query */

@@ -34,39 +34,52 @@ final readonly class ShopSamples
     public static function of(Storefront $storefront, ResolvedLook $look, callable $price): self
     {
         $said = self::said($look);
-        $first = Product::query()->orderBy('position')->first(['name', 'note', 'price']);
-        $label = Product::query()->whereNotNull('label')->where('label', '<>', '')->orderBy('position')->value('label');
         // Read once for a version of the Storeroom's contents: no index knows how long a name is.
-        $longest = Cache::remember(
-            "longest-names $storefront->store_id $storefront->content_version",
+        ['name' => $name, 'note' => $note, 'price' => $cents, 'label' => $label, 'longest' => $longest, 'menu' => $menu] = Cache::remember(
+            "shop-samples $storefront->store_id $storefront->content_version",
             self::SECONDS,
-            static fn(): array => Product::query()->orderByRaw('char_length(name) desc, id')->limit(self::LONGEST)->pluck('name')->all(),
+            static fn(): array => self::read($storefront),
         );
-        $menu = MenuEntry::query()->where('menu', 'main')->orderBy('position')->pluck('label')->all();
         $named = static fn(string $end): array => array_values(array_filter(
             $said,
             static fn(string $path): bool => str_ends_with($path, $end),
             ARRAY_FILTER_USE_KEY,
         ));
         $headings = $named('heading');
-        $name = $first === null ? $storefront->name : $first->name;
 
         return new self(
             [
                 Voice::Heading->value => self::begin($headings[0] ?? $name, 1),
                 Voice::Second->value => self::begin($headings[1] ?? $headings[0] ?? $name, 1),
                 Voice::Third->value => self::begin($name, 1),
-                Voice::Price->value => $price($first === null ? 0 : $first->price),
+                Voice::Price->value => $price($cents),
                 Voice::Body->value => self::begin($named('text')[0] ?? $name, 2),
                 Voice::Menu->value => self::begin($menu[0] ?? $name, 2),
                 Voice::Button->value => self::begin($named('button')[0] ?? $look->text('say.checkout'), 3),
                 Voice::Label->value => self::begin($label ?? $look->text('say.free'), 2),
-                Voice::Small->value => self::begin((string) $first?->note !== '' ? (string) $first?->note : $name, 2),
+                Voice::Small->value => self::begin($note === '' ? $name : $note, 2),
             ],
             $headings === [] ? [$name] : $headings,
             $longest === [] ? [$name] : $longest,
             $menu,
         );
+    }
+
+    /** @return array{name: string, note: string, price: int, label: ?string, longest: list<string>, menu: list<string>} price in cents */
+    private static function read(Storefront $storefront): array
+    {
+        $first = Product::query()->orderBy('position')->first(['name', 'note', 'price']);
+
+        return [
+            'name' => $first === null ? $storefront->name : $first->name,
+            'note' => (string) $first?->note,
+            'price' => $first === null ? 0 : $first->price,
+            'label' => Product::query()->whereNotNull('label')->where('label', '<>', '')->orderBy('position')->value('label'),
+            'longest' => array_values(
+                Product::query()->orderByRaw('char_length(name) desc, id')->limit(self::LONGEST)->pluck('name')->all(),
+            ),
+            'menu' => array_values(MenuEntry::query()->where('menu', 'main')->orderBy('position')->pluck('label')->all()),
+        ];
     }
 
     /** @return array<string, string> path => what the look says there, of the home page alone */

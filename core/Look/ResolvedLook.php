@@ -10,11 +10,23 @@ use Ikat\Core\Setting\UnknownSetting;
 /** Every setting's value and why. */
 final readonly class ResolvedLook
 {
+    /** @var array<string, list<string>> path => every path that follows it */
+    private array $followers;
+
     /**
      * @param array<string, Resolution> $resolutions by path, in catalog order
      * @param list<string> $cut settings whose links went in a circle and were cut
      */
-    public function __construct(public SettingCatalog $catalog, private array $resolutions, public array $cut = []) {}
+    public function __construct(public SettingCatalog $catalog, private array $resolutions, public array $cut = [])
+    {
+        $followers = [];
+        foreach ($resolutions as $path => $resolution) {
+            foreach ($resolution->chain as $followed) {
+                $followers[$followed][] = $path;
+            }
+        }
+        $this->followers = $followers;
+    }
 
     /** @throws UnknownSetting */
     public function at(string $path): Resolution
@@ -78,9 +90,9 @@ final readonly class ResolvedLook
         return ucfirst($sentence).'.';
     }
 
-    /** @return list<string> every path that follows this one, directly or through others */
+    /** @return list<string> every path that follows this one, directly or through others, in catalog order */
     public function followersOf(string $path): array
     {
-        return array_keys(array_filter($this->resolutions, static fn(Resolution $r): bool => in_array($path, $r->chain, true)));
+        return $this->followers[$path] ?? [];
     }
 }

@@ -210,9 +210,13 @@ final readonly class ReachIndex
             $path, $seen, ...$look->followersOf($path), ...($seen === $path ? [] : $look->followersOf($seen)),
         ]));
         $properties = array_map(SettingPath::property(...), $paths);
+        $asked = array_flip($paths);
         foreach ($compiled->derived as $property => $sources) {
-            if (array_intersect($sources, $paths) !== []) {
-                $properties[] = $property;
+            foreach ($sources as $source) {
+                if (isset($asked[$source])) {
+                    $properties[] = $property;
+                    break;
+                }
             }
         }
 

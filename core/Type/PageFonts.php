@@ -33,9 +33,9 @@ final readonly class PageFonts
             $spoken[$face->family->key.($face->isItalic ? ' italic' : '')][] = $voice;
         }
         foreach ($spoken as $voices) {
-            $face = SpokenFace::of($look, $voices[0]);
+            $fetched = self::filesOf(SpokenFace::of($look, $voices[0]), $voices, $words);
             foreach (self::pagesOf($voices, $pages) as $page) {
-                $files[$page] = [...$files[$page] ?? [], ...self::filesOf($face, $voices, $words)];
+                $files[$page] = [...$files[$page] ?? [], ...$fetched];
             }
         }
 

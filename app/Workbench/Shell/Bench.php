@@ -47,6 +47,9 @@ final class Bench
 
     private ?Inspection $inspection = null;
 
+    /** @var ?array<string, string> */
+    private ?array $samplePages = null;
+
     /** @var ?list<Finding> */
     private ?array $findings = null;
 
@@ -79,7 +82,7 @@ final class Bench
         private readonly DraftShop $drafts,
         private readonly PictureShelf $pictures,
         private readonly Trials $trials,
-        public readonly SamplePages $pages,
+        private readonly SamplePages $pages,
         public readonly StoreReader $store,
     ) {
         $this->snapshot = $looks->of($look);
@@ -90,10 +93,17 @@ final class Bench
     {
         $this->findings();
         $this->lastReach();
+        $this->samplePages();
         $this->sheet = '/'.config('ikat.files').'/'.$this->looks->layOut($this->snapshot);
         $this->panel()->prepare();
 
         return $this;
+    }
+
+    /** @return array<string, string> page or state the window can show => its path within the storefront */
+    public function samplePages(): array
+    {
+        return $this->samplePages ??= $this->pages->pathsIn($this->look->storefront);
     }
 
     public function panel(): StepPanel

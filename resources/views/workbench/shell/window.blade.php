@@ -8,7 +8,7 @@
     <label><span class="sr-only">Page</span> <select class="min-h-6.5 max-w-[116px] bg-transparent font-semibold *:bg-white" data-page>
       @foreach (['Pages' => false, 'When something happened' => true] as $group => $areStates)
       <optgroup label="{{ $group }}">
-        @foreach ($bench->pages->paths() as $key => $path)
+        @foreach ($bench->samplePages() as $key => $path)
         @if (SamplePages::isState($key) === $areStates)<option value="{{ $key }}" data-path="{{ $path }}" @selected($key === $panel->shows()?->page)>{{ SamplePages::labels()[$key] }}</option>@endif
         @endforeach
       </optgroup>
