@@ -93,7 +93,11 @@ final class KeepFont
             return [
                 'name' => $facts->called(),
                 'kind' => $facts->kind, 'license_bits' => $facts->license->bits, 'confirmed_by' => $by, 'is_whole' => $isWhole,
-                'measures' => ['metrics' => [$font->unitsPerEm, $font->ascent, $font->descent, $font->lineGap], ...$measures],
+                'measures' => [
+                    'metrics' => [$font->unitsPerEm, $font->ascent, $font->descent, $font->lineGap],
+                    'systems' => $facts->systems(),
+                    ...$measures,
+                ],
                 'deleted_at' => null,
             ];
         });

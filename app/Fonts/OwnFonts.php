@@ -111,6 +111,7 @@ final class OwnFonts
             $measures['bytes'],
             "$this->address/$font->store_id",
             $font->is_whole,
+            $measures['systems'] ?? null,
         );
     }
 }

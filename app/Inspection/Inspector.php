@@ -104,6 +104,8 @@ final class Inspector
                 ShopWords::ofLook($i->look)
                     ->and($this->words->of($look->storefront))
                     ->and(WordsInUse::in([[['price', 'body'], Money::exact(self::A_PRICE, $look->storefront->store->currency)]])),
+                fn(array $characters): WordsInUse => ShopWords::ofLook($i->look, $characters)
+                    ->and($this->words->plain($look->storefront, $characters)),
             ),
             FontCoverage::class => fn(): FontCoverage => new FontCoverage(
                 fn(string $key): array => $this->fonts->characters($this->own->named($key)),

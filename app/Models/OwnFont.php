@@ -20,8 +20,8 @@ use Illuminate\Support\Carbon;
  * @property int $license_bits fsType of its table OS/2
  * @property string $confirmed_by who said that the shop may use it
  * @property bool $is_whole
- * @property array{metrics: array{int, int, int, int}, widths: non-empty-array<int, int>, letters: non-empty-array<int, array{int, int, int,
- *     int}>, bytes: non-empty-array<string, int>} $measures as FontFamily has them
+ * @property array{metrics: array{int, int, int, int}, systems?: list<string>, widths: non-empty-array<int, int>,
+ *     letters: non-empty-array<int, array{int, int, int, int}>, bytes: non-empty-array<string, int>} $measures as FontFamily has them
  * @property Carbon $created_at
  */
 final class OwnFont extends Model

@@ -36,6 +36,44 @@ final class StoreWords
         ));
     }
 
+    /**
+     * Where plain characters stand: for each the first name that has it, of goods, of what the menus say, of pages.
+     *
+     * @param list<string> $characters of ASCII
+     */
+    public function plain(Storefront $storefront, array $characters): WordsInUse
+    {
+        $texts = [];
+        foreach ($characters as $character) {
+            $texts = [...$texts, ...Cache::remember(
+                sprintf('plain-words %d %d %d', $storefront->store_id, $storefront->content_version, ord($character)),
+                self::SECONDS,
+                static fn(): array => self::firstWith($character),
+            )];
+        }
+
+        return WordsInUse::in($texts, $characters);
+    }
+
+    /** @return list<array{list<string>, string}> texts with the voices they are set in */
+    private static function firstWith(string $character): array
+    {
+        $sought = '%'.addcslashes($character, '%_\\').'%';
+        $texts = [];
+        foreach ([
+            [Product::query()->orderBy('id'), 'name', ['heading', 'body']],
+            [MenuEntry::query()->orderBy('id'), 'label', ['menu', 'body']],
+            [Page::query()->orderBy('id'), 'title', ['heading', 'body']],
+        ] as [$query, $column, $voices]) {
+            $found = $query->whereRaw("$column like binary ?", [$sought])->value($column);
+            if (is_string($found)) {
+                $texts[] = [$voices, $found];
+            }
+        }
+
+        return $texts;
+    }
+
     /** @return \Generator<array{list<string>, string}> */
     private function texts(): \Generator
     {

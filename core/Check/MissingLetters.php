@@ -18,15 +18,20 @@ final class MissingLetters implements Check
     /** Characters and families that are named; of more the number is. */
     private const NAMED = 4;
 
+    /** Characters of ASCII that are seen, from and to: the families that ship have them all, a store's own may not. */
+    private const PLAIN = ['from' => 33, 'to' => 126];
+
     public function run(Inspection $input): iterable
     {
-        $words = $input->get(ShopWords::class)->words;
+        $shop = $input->get(ShopWords::class);
         $fonts = $input->get(FontCoverage::class);
         $families = [];
         foreach (Voice::cases() as $voice) {
             $families[$input->look->text($voice->path('family'))][] = $voice;
         }
         foreach ($families as $family => $voices) {
+            $lacked = SpokenFace::of($input->look, $voices[0])->family->isOwn() ? $fonts->lacking((string) $family, self::plain()) : [];
+            $words = $lacked === [] ? $shop->words : $shop->words->and($shop->plain($lacked));
             $texts = [];
             foreach ($voices as $voice) {
                 $texts += $words->characters[$voice->wordsAre()->value];
@@ -52,6 +57,12 @@ final class MissingLetters implements Check
                     ))),
             );
         }
+    }
+
+    /** @return list<string> */
+    private static function plain(): array
+    {
+        return array_map(static fn(int $code): string => (string) mb_chr($code), range(self::PLAIN['from'], self::PLAIN['to']));
     }
 
     /**
@@ -88,7 +99,7 @@ final class MissingLetters implements Check
     }
 
     /**
-     * "Ф, о (in “Фонарь”), χ (in “χάρτινο”)": letters of the same words together.
+     * "Ф, о (in “Фонарь”), χ (in “χάρτινο”, “χαρτί”)": letters of the same words together.
      *
      * @param list<string> $missing
      * @param array<string, list<string>> $texts character => texts it stands in
@@ -97,7 +108,7 @@ final class MissingLetters implements Check
     {
         $together = [];
         foreach ($missing as $character) {
-            $together[$texts[$character][0]][] = $character;
+            $together[implode('”, “', $texts[$character])][] = $character;
         }
 
         return self::named(array_map(

@@ -12,15 +12,30 @@ use Ikat\Core\Type\WordsInUse;
 /** All words of a shop: those of the look, and those of the Storeroom. */
 final readonly class ShopWords implements Measurement
 {
-    public function __construct(public WordsInUse $words) {}
+    /** @param \Closure(list<string>): WordsInUse $plain characters of ASCII => what they stand in */
+    public function __construct(public WordsInUse $words, private \Closure $plain) {}
 
     /** Those of the look alone: whoever inspects supplies the Storeroom's. */
     public static function measure(Inspection $inspection): self
     {
-        return new self(self::ofLook($inspection->look));
+        return new self(
+            self::ofLook($inspection->look),
+            static fn(array $characters): WordsInUse => self::ofLook($inspection->look, $characters),
+        );
     }
 
-    public static function ofLook(ResolvedLook $look): WordsInUse
+    /**
+     * Where characters stand that most fonts have: asked of a font that has them not.
+     *
+     * @param non-empty-list<string> $characters of ASCII
+     */
+    public function plain(array $characters): WordsInUse
+    {
+        return ($this->plain)($characters);
+    }
+
+    /** @param list<string> $plain characters of ASCII to look for instead of all others */
+    public static function ofLook(ResolvedLook $look, array $plain = []): WordsInUse
     {
         $texts = [];
         foreach ($look->all() as $path => $resolution) {
@@ -29,7 +44,7 @@ final readonly class ShopWords implements Measurement
             }
         }
 
-        return WordsInUse::in($texts);
+        return WordsInUse::in($texts, $plain);
     }
 
     /** @return list<string> the voices that a setting's words may be set in */

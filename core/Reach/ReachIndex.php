@@ -210,14 +210,8 @@ final readonly class ReachIndex
             $path, $seen, ...$look->followersOf($path), ...($seen === $path ? [] : $look->followersOf($seen)),
         ]));
         $properties = array_map(SettingPath::property(...), $paths);
-        $asked = array_flip($paths);
-        foreach ($compiled->derived as $property => $sources) {
-            foreach ($sources as $source) {
-                if (isset($asked[$source])) {
-                    $properties[] = $property;
-                    break;
-                }
-            }
+        foreach ($paths as $each) {
+            array_push($properties, ...$compiled->computedFrom[$each] ?? []);
         }
 
         return array_values(array_unique($properties));

@@ -14,6 +14,15 @@ final readonly class FontFacts
     /** Letters that a font for a shop has at least. */
     private const LEAST = 'aeinorstAEINORST0123456789';
 
+    /** The least weight that is called bold, 100..900. */
+    private const BOLD = 600;
+
+    /** Letters that are told of whether a writing system can be written: some characters of its part other languages use as well. */
+    private const LETTERS = [
+        'latin' => self::LEAST, 'vietnamese' => 'ĂăƠơƯưạấầảếệộợựỹ', 'greek' => 'ΑΓΔΘΛΞΣΦΨΩαβγδεζηθλμνξπρσςτφψωάέή',
+        'cyrillic' => 'АБВГДЖЗИЙЛПФЦЧШЩЫЭЮЯабвгджзийлпфцчшщыэюя',
+    ];
+
     /** What is set to find out whether it can be. */
     private const TRIED = 'Every lantern, folded. AV Office 0123456789';
 
@@ -75,6 +84,33 @@ final readonly class FontFacts
     public function called(): string
     {
         return $this->name.($this->isItalic && ! str_contains($this->name, 'Italic') ? ' Italic' : '');
+    }
+
+    /** @return list<string> keys of FontShelf::SYSTEMS that it has the letters of */
+    public function systems(): array
+    {
+        return array_keys(array_filter(self::LETTERS, fn(string $letters): bool => array_filter(
+            mb_str_split($letters),
+            fn(string $letter): bool => ! isset($this->font->characters[mb_ord($letter)]),
+        ) === []));
+    }
+
+    /**
+     * What a shop may want of a font and does not get of this one, in words.
+     *
+     * @return list<string>
+     */
+    public function lacks(): array
+    {
+        $lacks = array_values(array_diff_key(FontShelf::SYSTEMS, array_flip($this->systems())));
+        if (max($this->weights) < self::BOLD) {
+            $lacks[] = 'bold';
+        }
+        if (! $this->isItalic) {
+            $lacks[] = 'italic';
+        }
+
+        return $lacks;
     }
 
     /** @throws UnreadableFont */

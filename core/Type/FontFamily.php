@@ -31,6 +31,7 @@ final readonly class FontFamily
      * @param non-empty-array<string, int> $bytes part, with -italic for the italic's => bytes of its file
      * @param string $folder address that its files are under
      * @param bool $isWhole whether it is one file with all its characters, because its license forbids to cut it
+     * @param ?list<string> $written parts whose writing systems it has the letters of; null for all that it has a file for
      */
     public function __construct(
         public string $key,
@@ -47,6 +48,7 @@ final readonly class FontFamily
         public array $bytes,
         public string $folder = self::SHIPPED,
         public bool $isWhole = false,
+        public ?array $written = null,
     ) {
         $this->lightest = min(array_keys($letters));
         $this->heaviest = max(array_keys($letters));
@@ -93,9 +95,7 @@ final readonly class FontFamily
     /** @return list<string> writing systems that it has the letters of */
     public function systems(): array
     {
-        $names = ['latin' => 'Latin', 'vietnamese' => 'Vietnamese', 'greek' => 'Greek', 'cyrillic' => 'Cyrillic'];
-
-        return array_values(array_intersect_key($names, array_flip($this->parts)));
+        return array_values(array_intersect_key(FontShelf::SYSTEMS, array_flip($this->written ?? $this->parts)));
     }
 
     /** @return non-empty-list<int> weights it has, 100..900 */

@@ -13,6 +13,9 @@ use Ikat\Core\Type\Shelf\Measures;
  */
 final class FontShelf
 {
+    /** Writing systems by the part that has their letters. */
+    public const SYSTEMS = ['latin' => 'Latin', 'vietnamese' => 'Vietnamese', 'greek' => 'Greek', 'cyrillic' => 'Cyrillic'];
+
     /** The characters in each file of a family, as the font packages cut them; of two that have a character the first is taken. */
     public const RANGES = [
         'latin' => 'U+0000-00FF,U+0131,U+0152-0153,U+02BB-02BC,U+02C6,U+02DA,U+02DC,U+0304,U+0308,U+0329,'

@@ -25,17 +25,22 @@ final readonly class WordsInUse
         return array_values(array_unique(array_map(static fn(Voice $voice): string => $voice->wordsAre()->value, Voice::cases())));
     }
 
-    /** @param iterable<array{list<string>, string}> $texts each with the voices it is set in */
-    public static function in(iterable $texts): self
+    /**
+     * @param iterable<array{list<string>, string}> $texts each with the voices it is set in
+     * @param list<string> $plain characters of ASCII to look for instead of all others: most texts are of those alone, and most fonts
+     *     have them all
+     */
+    public static function in(iterable $texts, array $plain = []): self
     {
         $characters = array_fill_keys(self::voices(), []);
+        $sought = $plain === [] ? '/[^\x00-\x7F]/' : '/['.preg_quote(implode('', $plain), '/').']/';
         foreach ($texts as [$voices, $text]) {
-            // Most texts are of plain characters alone, and those every font has.
-            if (preg_match('/[^\x00-\x7F]/', $text) !== 1) {
+            if (preg_match($sought, $text) !== 1) {
                 continue;
             }
             foreach (array_unique(mb_str_split(mb_scrub($text))) as $character) {
-                if (strlen($character) === 1 || preg_match(self::LEFT_OUT, $character) === 1) {
+                $isPlain = strlen($character) === 1;
+                if ($isPlain ? ! in_array($character, $plain, true) : $plain !== [] || preg_match(self::LEFT_OUT, $character) === 1) {
                     continue;
                 }
                 foreach ($voices as $voice) {

@@ -14,6 +14,7 @@ use App\Models\BroughtTheme;
 use App\Models\CurrentStore;
 use App\Models\OwnFont;
 use App\Models\Store;
+use App\Storeroom\StoreWords;
 use Ikat\Core\Check\FontCoverage;
 use Ikat\Core\Look\Base;
 use Illuminate\Http\UploadedFile;
@@ -56,7 +57,8 @@ final class OwnFontTest extends AppTestCase
 
     public function testItIsReadFirstAndKeptWhenConfirmed(): void
     {
-        $this->bring($this->bytes(), isConfirmed: false)->assertOk()->assertSee('Gloock')->assertSee('no restriction is written in it');
+        $this->bring($this->bytes(), isConfirmed: false)->assertOk()->assertSee('Gloock')->assertSee('no restriction is written in it')
+            ->assertSee('Vietnamese, Greek, Cyrillic, bold, italic');
         self::assertSame([0, []], [OwnFont::query()->count(), $this->files()], 'only read');
         $this->bring($this->bytes())->assertOk();
         $font = OwnFont::query()->sole();
@@ -130,6 +132,16 @@ final class OwnFontTest extends AppTestCase
             ->assertStatus(422)
             ->assertSee('Choose a font file first');
         $this->bring($this->bytes(), who: 'ines')->assertForbidden();
+    }
+
+    public function testPlainLettersAreLookedForInWhatTheStoreSells(): void
+    {
+        $words = app(StoreWords::class)->plain($this->storefront(), ['H', '%', '_', '~']);
+        self::assertSame(['Heron'], $words->characters['heading']['H'] ?? null);
+        self::assertArrayNotHasKey('_', $words->characters['heading'], 'it is no sign of a search');
+        self::assertArrayNotHasKey('~', $words->characters['body']);
+        // Another case of it is another letter.
+        self::assertSame(['W'], array_keys(app(StoreWords::class)->plain($this->storefront(), ['W', 'Q'])->characters['menu']));
     }
 
     public function testOneThatIsRemovedIsOfferedNoMoreAndNothingBreaks(): void

@@ -98,13 +98,21 @@ test('a family is tried on by hover and by focus, taken with the weight it is mo
   assert.equal(await field('heading-family').inputValue(), 'gloock');
 });
 
-test('the shelf is narrowed by kind and by writing system, and lists all of it', async () => {
+test('the shelf is narrowed by kind, writing system, weights and kilobytes, and lists all of it', async () => {
   await open('body', '&open_kind=sans&open_system=Greek');
   const names = await page.locator('.shelf .family b').allTextContents();
   assert.ok(names.length >= 5 && names.some((name) => name.startsWith('Source Sans 3')), names.join());
   await page.getByRole('link', { name: 'hand', exact: true }).click();
   await settled(page);
   assert.equal(await page.locator('.shelf .family').count(), 0);
+  // By weights and by kilobytes, each with the others.
+  await open('body', '&open_all=yes');
+  const kilobytes = () => page.locator('.shelf .family .text-ink-2').evaluateAll((all) => all.map((each) => parseFloat(each.textContent)));
+  await page.getByRole('link', { name: 'under 30 kB' }).click();
+  await shows(page, async () => (await kilobytes()).every((each) => each <= 30), true);
+  const light = await page.locator('.shelf .family').count();
+  await page.getByRole('link', { name: 'an italic' }).click();
+  await shows(page, async () => { const left = await page.locator('.shelf .family').count(); return left > 0 && left < light; }, true);
   await open('body', '&open_all=yes');
   assert.ok((await page.locator('.shelf .family').count()) >= 40);
   await noAxeFindings(page, 'the whole shelf', ['iframe']);

@@ -20,11 +20,7 @@ use Ikat\Core\Reach\TextColumn;
 use Ikat\Core\Setting\Alias;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SizeRule;
-use Ikat\Core\Type\FontFamily;
-use Ikat\Core\Type\FontKind;
 use Ikat\Core\Type\FontLicense;
-use Ikat\Core\Type\FontLikeness;
-use Ikat\Core\Type\FontSet;
 use Ikat\Core\Type\LineLength;
 use Ikat\Core\Type\PageFonts;
 use Ikat\Core\Type\Pairing;
@@ -38,17 +34,8 @@ use Illuminate\Support\Facades\Cache;
 /** A voice that is open, what it is set in, the families it might be set in, and how the shop's own words break. */
 final class FontsPanel extends SampledPanel
 {
-    /** Families listed at once, until all are asked for. */
-    private const LISTED = 8;
-
     /** Screens that words are broken on, px. */
     public const SCREENS = [320, 390, 480, 640];
-
-    /** Writing systems that families are told apart by => letters of theirs. */
-    public const SIGNS = ['Greek' => 'Ωω', 'Cyrillic' => 'Жж', 'Vietnamese' => 'Ơơ'];
-
-    /** What families may be listed beside all. */
-    public const LISTS = ['recent', 'marked'];
 
     private const PAIRS = 3;
 
@@ -57,16 +44,7 @@ final class FontsPanel extends SampledPanel
 
     public readonly Voice $voice;
 
-    /** A kind of family that the shelf is narrowed to; null for all. */
-    public readonly ?FontKind $kind;
-
-    /** Which families are listed: all, those chosen lately, or those that were marked. */
-    public readonly string $listed;
-
-    /** A writing system that the families must have; empty for any. */
-    public readonly string $system;
-
-    public readonly bool $listsAll;
+    public readonly FamilyShelf $shelf;
 
     /** A column of text that the window shows, by page and number, and the device; empty for none. */
     public readonly string $column;
@@ -75,12 +53,6 @@ final class FontsPanel extends SampledPanel
 
     /** @var ?list<array{font: OwnFont, license: FontLicense, uses: list<string>}> */
     private ?array $ownFonts = null;
-
-    /** @var ?list<string> */
-    private ?array $marked = null;
-
-    /** @var ?list<string> */
-    private ?array $recent = null;
 
     /** @var ?list<array{words: string, lines: list<string>, widest: float, room: float, changes: array<string, float|string>}> */
     private ?array $ways = null;
@@ -92,18 +64,14 @@ final class FontsPanel extends SampledPanel
         Bench $bench,
         TypedRequest $request,
         private readonly FontFiles $files,
-        private readonly FamilyHistory $history,
+        FamilyHistory $history,
         private readonly OwnFonts $own,
     ) {
         parent::__construct($bench, $request);
         $this->voice = Voice::tryFrom($request->word('open_voice')) ?? Voice::Heading;
-        $this->kind = FontKind::tryFrom($request->word('open_kind'));
-        $system = $request->word('open_system');
-        $this->system = in_array($system, self::systems(), true) ? $system : '';
-        $this->listsAll = $request->word('open_all') !== '';
+        $this->shelf = new FamilyShelf($this->voice, $this->face($this->voice), $own->set(), $history, $bench->look, $request);
         $column = $request->word('open_column');
         $this->column = preg_match('/^[a-z]+-\d{1,5}-(phone|tablet|desktop)$/D', $column) ? $column : '';
-        $this->listed = in_array($request->word('open_listed'), self::LISTS, true) ? $request->word('open_listed') : '';
     }
 
     /** Measures what is kept, before anything is shown. */
@@ -146,10 +114,7 @@ final class FontsPanel extends SampledPanel
     {
         return array_filter([
             'open_voice' => $this->voice->value,
-            'open_kind' => $this->kind->value ?? '',
-            'open_system' => $this->system,
-            'open_listed' => $this->listed,
-            'open_all' => $this->listsAll ? 'yes' : '',
+            ...$this->shelf->state(),
             'open_column' => $this->voice === Voice::Body ? $this->column : '',
         ], static fn(string $value): bool => $value !== '');
     }
@@ -176,12 +141,6 @@ final class FontsPanel extends SampledPanel
     public function address(array $other): string
     {
         return $this->bench->address('fonts?'.http_build_query(array_filter([...$this->state(), ...$other])));
-    }
-
-    /** @return list<string> writing systems of the shelf */
-    public static function systems(): array
-    {
-        return array_keys(self::SIGNS);
     }
 
     public function face(Voice $voice): SpokenFace
@@ -271,12 +230,6 @@ final class FontsPanel extends SampledPanel
         );
     }
 
-    /** Families the store can choose from. */
-    public function families(): FontSet
-    {
-        return $this->own->set();
-    }
-
     /** @return list<array{font: OwnFont, license: FontLicense, uses: list<string>}> with what speaks in each */
     public function ownFonts(): array
     {
@@ -352,66 +305,6 @@ final class FontsPanel extends SampledPanel
         }
 
         return $found;
-    }
-
-    /** @return array<string, array{family: FontFamily, weight: int, share: ?int}> families to be had, the most alike first */
-    public function shelf(): array
-    {
-        $found = [];
-        $face = $this->face($this->voice);
-        $own = array_map(
-            static fn(FontFamily $f): array => ['weight' => $f->nearestWeight($face->weight), 'share' => null],
-            array_diff_key($this->own->set()->own, [$face->family->key => true]),
-        );
-        $alike = FontLikeness::to($face->family, $face->weight);
-        // The store's own stand before the shelf, after what is in use.
-        foreach ([...array_slice($alike, 0, 1), ...$own, ...$alike] as $key => $alike) {
-            $family = $this->own->set()->get($key);
-            if ($this->fits($family)) {
-                $found[$key] = ['family' => $family, ...$alike];
-            }
-        }
-
-        return $this->listsAll ? $found : array_slice($found, 0, self::LISTED);
-    }
-
-    /** @return list<string> keys, the latest first */
-    public function marked(): array
-    {
-        return $this->marked ??= $this->history->marked();
-    }
-
-    /** @return list<string> keys of families chosen in the last edits, the latest first */
-    public function recent(): array
-    {
-        return $this->recent ??= $this->history->recent($this->bench->look);
-    }
-
-    /** How many families the shelf has that fit. */
-    public function fitting(): int
-    {
-        return count(array_filter($this->own->set()->all(), $this->fits(...)));
-    }
-
-    private function fits(FontFamily $family): bool
-    {
-        return ($this->kind === null || $family->kind === $this->kind)
-            && match ($this->listed) {
-                'recent' => in_array($family->key, $this->recent(), true),
-                'marked' => in_array($family->key, $this->marked(), true),
-                default => true,
-            }
-        && ($this->system === '' || in_array($this->system, $family->systems(), true));
-    }
-
-    /**
-     * What choosing a family for the open voice changes: its weight too, where the family has it not.
-     *
-     * @return array<string, string|float>
-     */
-    public function choosing(FontFamily $family, int $weight): array
-    {
-        return [$this->voice->path('family') => $family->key, $this->voice->path('weight') => (float) $weight];
     }
 
     public function pairNow(): Pairing

@@ -26,7 +26,10 @@ final class MissingLettersTest extends TestCase
     {
         $look = Fixtures::look($own);
         $input = new Inspection($look, Fixtures::theme(), [
-            ShopWords::class => static fn(): ShopWords => new ShopWords(ShopWords::ofLook($look)->and(WordsInUse::in($goods))),
+            ShopWords::class => static fn(): ShopWords => new ShopWords(
+                ShopWords::ofLook($look)->and(WordsInUse::in($goods)),
+                static fn(array $characters): WordsInUse => WordsInUse::in($goods, $characters),
+            ),
             FontCoverage::class => static fn(): FontCoverage => new FontCoverage(static fn(string $family): array => array_flip(
                 array_map(mb_ord(...), mb_str_split($has[$family] ?? '–’·×—…“”')),
             )),
@@ -67,5 +70,7 @@ final class MissingLettersTest extends TestCase
         $kept = WordsInUse::in([[['body'], 'Très'], [['body'], 'belle'], [['body'], 'père et mère, très près']]);
         self::assertSame(['è'], array_keys($kept->characters['body']));
         self::assertCount(2, $kept->characters['body']['è']);
+        $plain = WordsInUse::in([[['body'], 'Papír a sklo'], [['body'], 'A [lamp]']], ['P', ']', 'q']);
+        self::assertSame(['P' => ['Papír'], ']' => ['lamp']], $plain->characters['body']);
     }
 }

@@ -39,6 +39,12 @@ final class FontFactsTest extends TestCase
         $letters = array_merge(...array_values($facts->parts));
         self::assertSame(count(array_unique($letters)), count($letters), 'a character is in one part');
         self::assertContains(ord('a'), $facts->parts['latin']);
+        // Some characters of Vietnamese text, a mark or a currency, are no Vietnamese yet.
+        self::assertSame(['latin'], $facts->systems());
+        self::assertSame(
+            ['Vietnamese', 'Greek', 'Cyrillic', ...count($weights) > 1 ? [] : ['bold'], 'italic'],
+            $facts->lacks(),
+        );
     }
 
     public function testAnItalicSaysSo(): void

@@ -7,6 +7,7 @@ namespace Tests\Core\Type;
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\FontLikeness;
 use Ikat\Core\Type\FontShelf;
+use Ikat\Core\Type\OpenType\OpenTypeFont;
 use Ikat\Core\Type\Pairing;
 use PHPUnit\Framework\TestCase;
 
@@ -31,6 +32,15 @@ final class ShelfTest extends TestCase
             $package = $key === 'gloock' ? '@fontsource/gloock' : "@fontsource-variable/$key";
             $about = (string) file_get_contents(dirname(__DIR__, 3)."/node_modules/$package/metadata.json");
             self::assertSame('OFL-1.1', json_decode($about, true, 8, JSON_THROW_ON_ERROR)['license']['type'], $key);
+        }
+    }
+
+    /** So that plain letters need not be looked for in them. */
+    public function testEveryFamilyHasAllOfAscii(): void
+    {
+        foreach (array_keys(FontShelf::all()) as $key) {
+            $has = OpenTypeFont::of((string) file_get_contents(dirname(__DIR__, 3)."/build/fonts/$key-latin.ttf"))->characters;
+            self::assertSame([], array_diff(range(32, 126), array_keys($has)), $key);
         }
     }
 

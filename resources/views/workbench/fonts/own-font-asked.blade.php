@@ -1,5 +1,6 @@
 <p class="text-[12.5px]"><b>{{ $facts->name }}</b>, {{ $facts->kind->value }}{{ $facts->isItalic ? ', italic' : '' }}, {{ count($facts->weights) > 1 ? 'weights '.min($facts->weights).' to '
   .max($facts->weights) : 'weight '.$facts->weights[0] }}; {{ count($facts->font->characters) }} characters.</p>
+@if ($facts->lacks() !== [])<p class="text-[12.5px]"><b>It has no</b> {{ implode(', ', $facts->lacks()) }}: where those are asked for, another family or a file of its own is needed.</p>@endif
 <p class="text-[12.5px]"><b>What the font says of its use:</b> {{ $facts->license->inWords() }}</p>
 <label class="flex items-baseline gap-2 py-1 text-[12.5px]"><input type="checkbox" name="confirmed" value="yes" required> This shop may use it on its pages: I have its license.</label>
 @if ($fonts->isNotEmpty())

@@ -1,9 +1,8 @@
 @use('App\Storefront\SamplePages')
-@use('App\Workbench\Fonts\FontsPanel')
+@use('App\Workbench\Fonts\FamilyShelf')
 @use('Ikat\Core\Check\SettingFinding')
 @use('Ikat\Core\Setting\Catalog\Parts')
 @use('Ikat\Core\Setting\Setting')
-@use('Ikat\Core\Type\FontKind')
 @php($look = $panel->look())
 @php($edits = $bench->edits())
 @php($voice = $panel->voice)
@@ -11,7 +10,7 @@
 @php($all = $panel->weightOfAll())
 @php($kilo = fn (int $bytes): string => number_format($bytes / 1000, 1).' kB')
 @php($longest = $panel->samples()->products[0])
-<link rel="stylesheet" href="{{ $bench->address('shelf.css') }}?v={{ hash('crc32b', $panel->families()->key()) }}">
+<link rel="stylesheet" href="{{ $bench->address('shelf.css') }}?v={{ hash('crc32b', $panel->shelf->fonts->key()) }}">
 <x-heading title="Fonts">{{ $all['families'] }} {{ $all['families'] === 1 ? 'file' : 'files' }} of letters on a page, {{ $kilo($all['bytes']) }}</x-heading>
 @include('workbench.fonts.tabs', ['isShapes' => false])
 <div class="flex flex-col gap-2.25">
@@ -80,23 +79,17 @@
 @if ($panel->columns() !== null)@include('workbench.fonts.columns', ['columns' => $panel->columns()])@endif
 <x-tool id="t-shelf" title="Families" :note="'alike = ink shared with '.$family->name.', letter on letter'">
   <div class="grid gap-0.5 pb-1">
-    <x-chips label="Families listed" words="Of">@foreach (['' => 'all '.count($panel->families()->all()), 'recent' => 'chosen lately', 'marked' => 'marked'] as $list => $called)<a
-      @class(['act', 'ml-2' => ! $loop->first])
-      href="{{ $panel->address(['open_listed' => $list]) }}" hx-get="{{ $panel->address(['open_listed' => $list]) }}" @if ($panel->listed === $list) aria-current="true"
-        @endif>{{ $called }}</a>@endforeach</x-chips>
-    <x-chips label="Kind of family" words="Kind"><a class="act" href="{{ $panel->address(['open_kind' => '']) }}" hx-get="{{ $panel->address(['open_kind' => '']) }}"
-      @if ($panel->kind === null) aria-current="true" @endif>all</a>@foreach (FontKind::cases() as $kind)<a class="act ml-2" href="{{ $panel->address(['open_kind' => $kind->value]) }}"
-      hx-get="{{ $panel->address(['open_kind' => $kind->value]) }}" @if ($panel->kind === $kind) aria-current="true" @endif>{{ $kind->value }}</a>@endforeach</x-chips>
-    <x-chips label="Writing system" words="With"><a class="act" href="{{ $panel->address(['open_system' => '']) }}" hx-get="{{ $panel->address(['open_system' => '']) }}"
-      @if ($panel->system === '') aria-current="true" @endif>Latin</a>@foreach (FontsPanel::systems() as $system)<a class="act ml-2" href="{{ $panel->address(['open_system' => $system]) }}"
-      hx-get="{{ $panel->address(['open_system' => $system]) }}" @if ($panel->system === $system) aria-current="true" @endif>{{ $system }}</a>@endforeach</x-chips>
+    @foreach ($panel->shelf->filters() as $filter => ['label' => $label, 'words' => $words, 'options' => $options, 'now' => $now])
+    <x-chips :$label :$words>@foreach ($options as $value => $called)<a @class(['act', 'ml-2' => ! $loop->first]) href="{{ $panel->address(["open_$filter" => $value]) }}"
+      hx-get="{{ $panel->address(["open_$filter" => $value]) }}" @if ($now === (string) $value) aria-current="true" @endif>{{ $called }}</a>@endforeach</x-chips>
+    @endforeach
   </div>
-  @php($listed = $panel->shelf())
+  @php($listed = $panel->shelf->families())
   <ul class="shelf" data-drawing aria-label="Families, the most alike first">
     @foreach ($listed as $key => $each)
     @php($isNow = $key === $family->key)
-    @php($changes = $panel->choosing($each['family'], $each['weight']))
-    @php($isMarked = in_array($key, $panel->marked(), true))
+    @php($changes = $panel->shelf->choosing($each['family'], $each['weight']))
+    @php($isMarked = $panel->shelf->isMarked($key))
     <li class="flex items-stretch border-b border-thread"><button type="button"
       @class(['family grid w-full cursor-pointer grid-cols-[minmax(0,1fr)_124px] gap-x-2 px-1.5 py-1 text-left', 'is-now bg-blue-wash' => $isNow])
       data-mark
@@ -107,19 +100,17 @@
         <span class="flex items-center gap-1.5"><span class="alike" aria-hidden="true"><svg width="48" height="6" viewBox="0 0 100 6" preserveAspectRatio="none"><rect width="{{ $each['share'] ?? 0 }}"
           height="6"/></svg></span>{{ $isNow ? 'in use' : ($each['family']->isOwn() ? 'your own' : ($each['share'] === null ? '' : $each['share'].'% alike')) }}</span>
         <span class="text-ink-2">{{ $kilo($each['family']->bytes['latin']) }}<span class="systems" aria-label="{{ implode(', ', $each['family']->systems()) }}"> Aa
-          {{ implode(' ', array_intersect_key(FontsPanel::SIGNS, array_flip($each['family']->systems()))) }}</span></span></span>
+          {{ implode(' ', array_intersect_key(FamilyShelf::SIGNS, array_flip($each['family']->systems()))) }}</span></span></span>
     </button>@if ($edits && ! $each['family']->isOwn())<button type="button" class="mark grid w-6 flex-none cursor-pointer place-items-center" aria-pressed="{{ $isMarked ? 'true' : 'false' }}"
       aria-label="Mark {{ $each['family']->name }}"
       title="{{ $isMarked ? 'Take the mark off' : 'Mark it, to find it again' }}" hx-post="{{ $bench->address('families/mark') }}"
       hx-vals="{{ json_encode(['family' => $key, 'marked' => $isMarked ? '' : 'yes']) }}"><x-icon name="bookmark"/></button>@endif</li>
     @endforeach
   </ul>
-  @if ($listed === [])<p class="py-1 text-[12px]">{{ [
-    'recent' => 'No family was chosen in the last edits of this look.',
-    'marked' => 'No family is marked. Press the mark beside one to find it here again.',
-  ][$panel->listed] ?? 'No family of the shelf is of this kind and has these letters. Choose another kind.' }}</p>@endif
-  <p class="pt-1 text-[12px]">@if (! $panel->listsAll && $panel->fitting() > count($listed))<a class="act" href="{{ $panel->address(['open_all' => 'yes']) }}"
-    hx-get="{{ $panel->address(['open_all' => 'yes']) }}">All {{ $panel->fitting() }} families</a>. @endif All under the SIL Open Font License 1.1; what the look does not speak in is never sent.</p>
+  @if ($listed === [])<p class="py-1 text-[12px]">{{ $panel->shelf->emptyWords() }}</p>@endif
+  <p class="pt-1 text-[12px]">@if (! $panel->shelf->listsAll && $panel->shelf->fitting() > count($listed))<a class="act" href="{{ $panel->address(['open_all' => 'yes']) }}"
+    hx-get="{{ $panel->address(['open_all' => 'yes']) }}">All {{ $panel->shelf->fitting() }} families</a>. @endif All under the SIL Open Font License 1.1; what the look does not speak in is
+    never sent.</p>
 </x-tool>
 @include('workbench.fonts.own-fonts')
 <x-tool id="t-pairs" title="Pairs to consider" note="headings with text; point at one to try it on">
