@@ -11,6 +11,7 @@ use App\Models\CurrentStore;
 use App\Models\OwnFont;
 use Ikat\Core\Type\FontFacts;
 use Ikat\Core\Type\FontFamily;
+use Ikat\Core\Type\FontKind;
 use Ikat\Core\Type\FontShelf;
 use Ikat\Core\Type\UnreadableFont;
 use Illuminate\Http\UploadedFile;
@@ -49,14 +50,15 @@ final class KeepFont
 
     /**
      * @param string $by who said that the shop may use it
+     * @param ?FontKind $kind as whoever brings it sees it; null for what the font says of itself
      *
      * @throws UnusableFont with what to do; nothing was kept
      */
-    public function __invoke(UploadedFile $file, string $by): OwnFont
+    public function __invoke(UploadedFile $file, string $by, ?FontKind $kind = null): OwnFont
     {
         $bytes = $this->inFolder(fn(string $folder): string => $this->plain($file, $folder));
         $facts = $this->inFolder(static fn(): FontFacts => FontFacts::of($bytes));
-        $row = $this->packed($facts, $bytes, $by, 1);
+        $row = [...$this->packed($facts, $bytes, $by, 1), ...$kind === null ? [] : ['kind' => $kind]];
 
         return Transaction::run(fn(): OwnFont => $this->write($facts->key, $row));
     }

@@ -17,6 +17,7 @@ use App\Models\Store;
 use App\Storeroom\StoreWords;
 use Ikat\Core\Check\FontCoverage;
 use Ikat\Core\Look\Base;
+use Ikat\Core\Type\FontKind;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
@@ -77,9 +78,13 @@ final class OwnFontTest extends AppTestCase
         // What it lacks is found like with any other family.
         $coverage = app(Inspector::class)->inspect($this->look())->get(FontCoverage::class);
         self::assertSame(['Ж'], $coverage->lacking($font->key, ['a', 'Ж']));
-        // The same file again is the same font.
-        $this->bring($this->bytes())->assertOk();
-        self::assertSame(1, OwnFont::query()->count());
+        // The same file again is the same font; what it did not say of itself, a serif, is said by whoever brings it.
+        self::assertSame(FontKind::Sans, $font->kind);
+        $this->actingAs($this->person('maren'))->post("/workbench/looks/{$this->look()->id}/families/own", [
+            'seen' => $this->look()->head, 'step' => 'fonts', 'confirmed' => 'yes', 'kind' => 'serif',
+            'font' => UploadedFile::fake()->createWithContent('wren.ttf', $this->bytes()),
+        ], ['HX-Request' => 'true'])->assertOk();
+        self::assertSame(FontKind::Serif, OwnFont::query()->sole()->kind);
     }
 
     public function testTwoOfOneNameAreToldApart(): void

@@ -12,8 +12,8 @@ const { page } = await signedIn();
 async function brandsFont() {
   const bytes = await subsetFont(readFileSync('build/fonts/gloock-latin.ttf'), 'abcdefghijklmnopqrstuvwxyzABCDEFGIJKLMNOPQRSTUVWXYZ0123456789 .,:;-–’“”$&%', { targetFormat: 'truetype' });
   const utf16 = (text) => Buffer.from([...text].flatMap((c) => [0, c.charCodeAt(0)]));
-  for (let at = bytes.indexOf(utf16('Gloock')); at >= 0; at = bytes.indexOf(utf16('Gloock'), at + 1)) utf16('Wrenly').copy(bytes, at);
-  return { name: 'wrenly.ttf', mimeType: 'font/ttf', buffer: bytes };
+  for (let at = bytes.indexOf(utf16('Gloock')); at >= 0; at = bytes.indexOf(utf16('Gloock'), at + 1)) utf16('Larkly').copy(bytes, at);
+  return { name: 'larkly.ttf', mimeType: 'font/ttf', buffer: bytes };
 }
 
 const headline = () => shopFrame(page).evaluate(() => {
@@ -31,9 +31,9 @@ const isOn = (device) => shows(page, () => page.locator(`[data-device=${device}]
 
 /** What the bench tells once the font is taken: what it lacks and where, and which families have it. */
 async function tellsWhatIsMissing() {
-  await shows(page, family, 'Wrenly');
+  await shows(page, family, 'Larkly');
   const told = await page.locator('.step-findings').first().textContent();
-  assert.match(told, /Wrenly has no H/);
+  assert.match(told, /Larkly has no H/);
   assert.match(told, /H \(in “.*“Heron”/, 'the words it stands in, goods too');
   assert.match(told, /each has all of your shop’s letters/, 'the families that have them');
 }
@@ -78,16 +78,16 @@ test('by pointer', async () => {
   await page.getByText('What the font says of its use:').waitFor();
   await page.getByRole('checkbox', { name: /I have its license/ }).check();
   await page.getByRole('button', { name: 'Keep it' }).click();
-  const wrenly = page.locator('.shelf .family', { hasText: 'Wrenly' });
-  await wrenly.waitFor();
-  await edited(page, () => wrenly.click());
+  const larkly = page.locator('.shelf .family', { hasText: 'Larkly' });
+  await larkly.waitFor();
+  await edited(page, () => larkly.click());
   await tellsWhatIsMissing();
 
   for (let i = 0; i < 4; i += 1) await edited(page, () => page.locator('[data-press=undo]').click());
   await shows(page, family, was.family);
   assert.deepEqual(await cost(), was.cost);
   await page.getByRole('button', { name: 'Remove', exact: true }).click();
-  await shows(page, () => wrenly.count(), 0);
+  await shows(page, () => larkly.count(), 0);
   forget(page);
 });
 
@@ -141,10 +141,10 @@ test('by keyboard alone', async () => {
   await press('Space');
   await tabTo('#own-asked button');
   await press('Enter');
-  await page.locator('.shelf .family', { hasText: 'Wrenly' }).waitFor();
+  await page.locator('.shelf .family', { hasText: 'Larkly' }).waitFor();
   await settled(page);
   await tabTo('.shelf .family', 'Shift+Tab');
-  for (let i = 0; i < 10 && !(await page.evaluate(() => document.activeElement.textContent.includes('Wrenly'))); i += 1) await press('ArrowDown');
+  for (let i = 0; i < 10 && !(await page.evaluate(() => document.activeElement.textContent.includes('Larkly'))); i += 1) await press('ArrowDown');
   await edited(page, () => press('Enter'));
   await tellsWhatIsMissing();
 
@@ -153,7 +153,7 @@ test('by keyboard alone', async () => {
   assert.deepEqual(await cost(), was.cost);
   await page.getByRole('button', { name: 'Remove', exact: true }).focus();
   await press('Enter');
-  await shows(page, () => page.locator('.shelf .family', { hasText: 'Wrenly' }).count(), 0);
+  await shows(page, () => page.locator('.shelf .family', { hasText: 'Larkly' }).count(), 0);
   forget(page);
   assert.deepEqual(page.troubles, []);
 });

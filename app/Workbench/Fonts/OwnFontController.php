@@ -17,6 +17,7 @@ use App\Models\OwnFont;
 use App\Workbench\Shell\BenchMaker;
 use App\Workbench\Shell\EditAnswer;
 use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Type\FontKind;
 use Illuminate\Http\Response;
 
 /** The brand's own fonts: read, confirmed, kept and removed. */
@@ -44,7 +45,7 @@ final class OwnFontController
                     'facts' => $keep->read($file), 'fonts' => OwnFont::query()->orderBy('id')->get(),
                 ]);
             }
-            $font = $keep($file, EditAnswer::author($request)->name);
+            $font = $keep($file, EditAnswer::author($request)->name, FontKind::tryFrom($request->word('kind')));
         } catch (UnusableFont $e) {
             return EditAnswer::refuse($e->getMessage());
         }
