@@ -1,7 +1,7 @@
 // The window follows the work: what is opened on the bench comes into sight there, and is marked for a moment.
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { BASE, noAxeFindings, settled, shopFrame, signedIn } from './support.mjs';
+import { BASE, edited, noAxeFindings, settled, shopFrame, shows, signedIn } from './support.mjs';
 
 const { page } = await signedIn();
 
@@ -100,4 +100,22 @@ test('beside the live shop it is the draft that follows', async () => {
   await unmarked();
   await page.locator('.item-name', { hasText: 'Newsletter' }).click();
   await brings('band-newsletter-1', /^\/$/);
+});
+
+test('an edit that is answered before another page has come into the window shows on that page, and nothing waits for ever', async () => {
+  await page.goto(`${LOOK}/products?open_part=grid`);
+  await settled(page);
+  await page.route('**/preview/1/now/**/product/**', async (route) => { await new Promise((done) => { setTimeout(done, 1500); }); await route.continue(); });
+  await page.locator('[data-page]').selectOption('product');
+  const columns = page.locator('#c-grid-columns-desktop');
+  const was = await columns.inputValue();
+  const wanted = was === '3' ? '4' : '3';
+  await columns.fill(wanted);
+  await edited(page, () => columns.press('Enter'));
+  await page.unroute('**/preview/1/now/**/product/**');
+  assert.match(shownPage(), /^\/product\//);
+  await shows(page, () => shopFrame(page).evaluate(() => getComputedStyle(document.documentElement).getPropertyValue('--grid-columns-desktop').trim()), wanted);
+  await edited(page, () => page.locator('[data-press=undo]').click());
+  assert.equal(await columns.inputValue(), was);
+  assert.deepEqual(page.troubles, []);
 });

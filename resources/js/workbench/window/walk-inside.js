@@ -1,7 +1,10 @@
 import { publicPath } from './addresses.js';
 
+/** Where a frame is; one whose first page has not come yet is where it goes. */
+export const whereIs = (frame) => (frame.contentWindow.location.href === 'about:blank' ? new URL(frame.src) : frame.contentWindow.location);
+
 /** The public address, with its query, of the page a frame shows. */
-export const placeOf = (frame) => publicPath(frame.contentWindow.location.pathname) + frame.contentWindow.location.search;
+export const placeOf = (frame) => publicPath(whereIs(frame).pathname) + whereIs(frame).search;
 
 /**
  * Links and forms of the shop lead to public addresses; in the window they stay in the preview.

@@ -14,7 +14,7 @@ import { drawLights, makeLights } from './reach-lights.js';
 import { scrollInside } from './scroll-inside.js';
 import { startSeam } from './seam.js';
 import { startSelecting } from './selecting.js';
-import { keepInside, placeOf } from './walk-inside.js';
+import { keepInside, placeOf, whereIs } from './walk-inside.js';
 
 const gone = (frame) => new Promise((done) => { ['load', 'ikat:gone'].forEach((event) => frame.addEventListener(event, done, { once: true })); });
 
@@ -247,7 +247,8 @@ export function startWindow(root) {
       busy(pane.frame, true);
       const { location, scrollY } = pane.frame.contentWindow;
       pane.top = scrollY;
-      const wanted = new URL(preview(pane.trial) + placeOf(pane.frame) + openedIn(pane.frame), location);
+      // One whose first page has not come yet asks for it again: what is on its way may have been written before the edit.
+      const wanted = new URL(preview(pane.trial) + placeOf(pane.frame) + openedIn(pane.frame), whereIs(pane.frame));
       // A frame may still be on its way from what was tried on: to reload it would stop it there.
       if (location.href === wanted.href) location.reload();
       else location.replace(wanted);
