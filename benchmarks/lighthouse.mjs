@@ -1,10 +1,10 @@
 // The public home page on lighthouse's mobile settings: its four categories and the layout shift.
 import lighthouse from 'lighthouse';
 import { chromium } from 'playwright-core';
+import { BROWSER, FLAGS } from '../tests/Browser/support.mjs';
 
 const PORT = 9333;
-const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: [...FLAGS, `--remote-debugging-port=${PORT}`] });
+const browser = await chromium.launch({ executablePath: BROWSER, args: [...FLAGS, `--remote-debugging-port=${PORT}`] });
 const url = `http://127.0.0.1:${process.env.IKAT_TEST_PORT}/shop/wrenfold/`;
 await fetch(url);
 const { lhr } = await lighthouse(url, { port: PORT, output: 'json', logLevel: 'error', onlyCategories: ['performance', 'accessibility', 'best-practices', 'seo'] });

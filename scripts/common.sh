@@ -32,7 +32,7 @@ install_tools() {
   php_has curl || wanted+=(php-curl)
   { command -v nginx || [ -x /usr/sbin/nginx ]; } >/dev/null || wanted+=(nginx)
   fpm_program >/dev/null || wanted+=(php-fpm)
-  if [ "${1:-}" = browser ]; then command -v chromium >/dev/null || wanted+=(chromium); fi
+  if [ "${1:-}" = browser ]; then command -v chromium-headless-shell >/dev/null || wanted+=(chromium-headless-shell); fi
   [ ${#wanted[@]} -eq 0 ] && return
   say "Installing ${wanted[*]}"
   as_root apt-get update -qq || fail "The package list could not be fetched. Check the network and run this again."
