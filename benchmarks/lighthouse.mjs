@@ -1,10 +1,9 @@
 // The public home page on lighthouse's mobile settings: its four categories and the layout shift.
 import lighthouse from 'lighthouse';
-import { chromium } from 'playwright-core';
-import { BROWSER, FLAGS } from '../tests/Browser/support.mjs';
+import { launch } from '../tests/chromium.mjs';
 
 const PORT = 9333;
-const browser = await chromium.launch({ executablePath: BROWSER, args: [...FLAGS, `--remote-debugging-port=${PORT}`] });
+const browser = await launch([`--remote-debugging-port=${PORT}`]);
 const url = `http://127.0.0.1:${process.env.IKAT_TEST_PORT}/shop/wrenfold/`;
 await fetch(url);
 const { lhr } = await lighthouse(url, { port: PORT, output: 'json', logLevel: 'error', onlyCategories: ['performance', 'accessibility', 'best-practices', 'seo'] });

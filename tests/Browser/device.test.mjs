@@ -2,11 +2,11 @@
 // and the pictures are those that it chooses for its dots.
 import assert from 'node:assert/strict';
 import { after, test } from 'node:test';
-import { chromium } from 'playwright-core';
-import { BASE, BROWSER, FLAGS, openPage, settled, shopFrame, signIn } from './support.mjs';
+import { launch } from '../chromium.mjs';
+import { BASE, openPage, settled, shopFrame, signIn } from './support.mjs';
 
 // Scroll bars take room as they do for whoever sits at a desk: headless Chromium leaves them out by itself.
-const browser = await chromium.launch({ executablePath: BROWSER, args: FLAGS, ignoreDefaultArgs: ['--hide-scrollbars'] });
+const browser = await launch([], { ignoreDefaultArgs: ['--hide-scrollbars'] });
 after(() => browser.close());
 
 const SCREENS = { phone: { viewport: { width: 390, height: 844 }, deviceScaleFactor: 3 }, tablet: { viewport: { width: 768, height: 1024 }, deviceScaleFactor: 2 } };

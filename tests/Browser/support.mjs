@@ -5,18 +5,13 @@ import { createRequire } from 'node:module';
 import { after, afterEach, beforeEach } from 'node:test';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium } from 'playwright-core';
+import { launch } from '../chromium.mjs';
 
 export const BASE = `http://127.0.0.1:${process.env.IKAT_TEST_PORT ?? 8787}`;
 export const SHOP = `${BASE}/shop/wrenfold`;
-/** Chromium without a window's own parts: half the work of the whole browser. */
-export const BROWSER = '/usr/bin/chromium-headless-shell';
-export const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
-export async function startBrowser() {
-  return chromium.launch({ executablePath: BROWSER, args: FLAGS });
-}
+export const startBrowser = () => launch();
 
 /** A page that fails its test when a script breaks, the console complains or anything is asked of elsewhere. */
 export async function openPage(browser, options = {}) {

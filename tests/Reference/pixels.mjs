@@ -1,12 +1,12 @@
 // Worst contrast of inks on grounds as Chromium paints them: a JSON list of scenes in, a JSON list of ratios out.
 // Each scene is painted twice, with the ink over all of the ground and without it, and compared pixel by pixel.
 import { readFileSync } from 'node:fs';
-import { chromium } from 'playwright-core';
+import { launch } from '../chromium.mjs';
 
 const WIDE = 160;
 const TALL = 120;
 const scenes = JSON.parse(readFileSync(0, 'utf8'));
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--force-color-profile=srgb'] });
+const browser = await launch(['--force-color-profile=srgb']);
 const page = await browser.newPage({ viewport: { width: 2 * WIDE, height: TALL } });
 await page.setContent('<body style="margin:0"><style>div{position:absolute;inset:0 auto auto 0;width:160px;height:120px}</style></body>');
 const reader = await browser.newPage();

@@ -1,9 +1,9 @@
 // What Chromium makes of colors: a JSON list of texts in, a JSON list out of null where it takes none, or [r, g, b, alpha] as it paints.
 import { readFileSync } from 'node:fs';
-import { chromium } from 'playwright-core';
+import { launch } from '../chromium.mjs';
 
 const texts = JSON.parse(readFileSync(0, 'utf8'));
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--force-color-profile=srgb'] });
+const browser = await launch(['--force-color-profile=srgb']);
 const page = await browser.newPage();
 await page.setContent('<!DOCTYPE html><p id="p"></p>');
 console.log(JSON.stringify(await page.evaluate((texts) => {

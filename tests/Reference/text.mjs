@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 import * as fontkit from 'fontkit';
 import fontverter from 'fontverter';
-import { chromium } from 'playwright-core';
+import { launch } from '../chromium.mjs';
 
 const { faces, texts, size, widths } = JSON.parse(readFileSync(0, 'utf8'));
 const words = [...new Set(texts.flatMap((text) => text.split(' ')))];
@@ -15,11 +15,8 @@ for (const { woff2, ttf } of faces.flatMap(({ files }) => files)) {
   writeFileSync(ttf, await fontverter.convert(readFileSync(woff2), 'truetype'));
 }
 
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  // Without hinting letters stand where the font says, as on screens of fine dots.
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--font-render-hinting=none'],
-});
+// Without hinting letters stand where the font says, as on screens of fine dots.
+const browser = await launch(['--font-render-hinting=none']);
 const page = await browser.newPage();
 await page.setContent('<!doctype html><html lang="en"><body></body></html>');
 const answer = [];
