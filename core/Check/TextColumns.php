@@ -97,17 +97,19 @@ final readonly class TextColumns implements Measurement
     {
         $type = $this->look->catalog->get('page.width')->type;
         assert($type instanceof LengthType);
-        $holds = fn(float $page): bool => $this->holdsAt($column, $screen, $page);
-        [$least, $most] = [(float) $this->look->value('page.width'), $type->max];
-        if (! $holds($most)) {
+        if (! $this->holdsAt($column, $screen, $type->max)) {
             return null;
         }
-        while ($most - $least > $type->increment) {
-            $middle = $least + floor(($most - $least) / 2 / $type->increment) * $type->increment;
-            [$least, $most] = $holds($middle) ? [$least, $middle] : [$middle, $most];
+        // Steps down from the widest page: so many hold enough, so many do not.
+        [$enough, $tooFew] = [0, (int) ceil(($type->max - (float) $this->look->value('page.width')) / $type->increment)];
+        while ($tooFew - $enough > 1) {
+            $middle = intdiv($enough + $tooFew, 2);
+            [$enough, $tooFew] = $this->holdsAt($column, $screen, $type->max - $middle * $type->increment)
+                ? [$middle, $tooFew]
+                : [$enough, $middle];
         }
 
-        return $most;
+        return $type->max - $enough * $type->increment;
     }
 
     private function holdsAt(TextColumn $column, int $screen, float $page): bool
