@@ -95,7 +95,7 @@ final class DemoStore
                 ...array_intersect_key(
                     $p,
                     array_flip([
-                        'slug', 'name', 'note', 'words', 'price', 'was', 'stock', 'label', 'rating', 'ratings', 'sold', 'featured',
+                        'slug', 'name', 'note', 'words', 'price', 'was', 'cost', 'stock', 'label', 'rating', 'ratings', 'sold', 'featured',
                         'position',
                     ]),
                 ),

@@ -55,7 +55,7 @@ final class Inspector
     private const A_PRICE = 123_450;
 
     /** Raised when the index's own form changes. */
-    private const FORM = 14;
+    private const FORM = 15;
 
     /** Pages that have running text: on the others it is the footer's. */
     private const TEXT_PAGES = ['home', 'product', 'content'];

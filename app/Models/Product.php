@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Ikat\Core\Find\SearchTerms;
+use Ikat\Core\Store\Margin;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -21,6 +22,8 @@ use Illuminate\Support\Carbon;
  * @property array<string, string> $facts
  * @property int $price cents
  * @property ?int $was cents, before the reduction
+ * @property ?int $cost cents it costs the store
+ * @property ?int $margin percent of the price that is left, as Margin reckons it
  * @property int $stock
  * @property ?string $label hand-given
  * @property ?float $rating 1.0..5.0
@@ -40,8 +43,23 @@ final class Product extends Model
     protected static function booted(): void
     {
         static::saving(static function (self $product): void {
-            $product->search_terms = SearchTerms::index($product->name, (string) $product->note, $product->words);
+            $product->forceFill(self::following($product->attributesToArray()));
         });
+    }
+
+    /**
+     * What follows from a product's own values, and is kept beside them.
+     *
+     * @param array<string, mixed> $row with name, note, words, price and cost
+     *
+     * @return array{search_terms: string, margin: ?int}
+     */
+    public static function following(array $row): array
+    {
+        return [
+            'search_terms' => SearchTerms::index($row['name'], (string) ($row['note'] ?? ''), $row['words']),
+            'margin' => isset($row['cost']) ? (new Margin($row['price'], $row['cost']))->percent() : null,
+        ];
     }
 
     protected function casts(): array

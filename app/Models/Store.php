@@ -12,6 +12,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $time_zone IANA name
  * @property string $currency ISO 4217
  * @property ?list<string> $countries ISO 3166-1 codes it sells to, its own first
+ * @property int $head the last edit of the Storeroom
+ * @property int $undo_at the edit that undo takes back; 0 for none
+ * @property int $redo_at the undo that redo takes back; 0 for none
  * @property ?list<string> $languages BCP 47 tags, its own first
  */
 final class Store extends Model

@@ -6,9 +6,14 @@ namespace App\Storefront;
 
 use App\Http\TypedRequest;
 use App\Models\Category;
+use App\Models\CurrentStore;
 use App\Models\Page;
 use App\Models\Product;
+use App\Storeroom\RecordRows;
+use Ikat\Core\Store\RecordKinds;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
 /** Home, categories, products, search, pages of words. */
@@ -17,25 +22,29 @@ final class PageController
     /** Characters of what somebody looks for. */
     private const MOST_ASKED = 80;
 
-    public function __construct(private readonly ShopPages $pages) {}
+    public function __construct(
+        private readonly ShopPages $pages,
+        private readonly ShopContext $shop,
+        private readonly CurrentStore $current,
+    ) {}
 
     public function home(): View
     {
         return $this->pages->home();
     }
 
-    public function category(TypedRequest $request, string $category): View|Response
+    public function category(TypedRequest $request, string $category): View|Response|RedirectResponse
     {
         $found = Category::query()->firstWhere('slug', $category);
 
-        return $found === null ? $this->nowhere() : $this->pages->category($found, CategoryQuestion::in($request));
+        return $found === null ? $this->formerly(RecordKinds::CATEGORIES, Category::class, $category) : $this->pages->category($found, CategoryQuestion::in($request));
     }
 
-    public function product(string $product): View|Response
+    public function product(string $product): View|Response|RedirectResponse
     {
         $found = Product::query()->firstWhere('slug', $product);
 
-        return $found === null ? $this->nowhere() : $this->pages->product($found);
+        return $found === null ? $this->formerly(RecordKinds::GOODS, Product::class, $product) : $this->pages->product($found);
     }
 
     public function search(TypedRequest $request): View
@@ -43,15 +52,31 @@ final class PageController
         return $this->pages->search(mb_substr($request->word('q'), 0, self::MOST_ASKED));
     }
 
-    public function page(string $page): View|Response
+    public function page(string $page): View|Response|RedirectResponse
     {
         $found = Page::query()->firstWhere('slug', $page);
 
-        return $found === null ? $this->nowhere() : $this->pages->content($found);
+        return $found === null ? $this->formerly(RecordKinds::PAGES, Page::class, $page) : $this->pages->content($found);
     }
 
     public function nowhere(): Response
     {
         return response($this->pages->nowhere(), 404);
+    }
+
+    /**
+     * Leads on from an address that a product, category or page had before.
+     *
+     * @param class-string<Category|Page|Product> $model
+     */
+    private function formerly(string $kind, string $model, string $slug): Response|RedirectResponse
+    {
+        $id = RecordRows::formerly($this->current, $kind, $slug);
+        $found = $id === null ? null : $model::query()->find($id);
+        $before = [RecordKinds::GOODS => 'product', RecordKinds::CATEGORIES => 'category', RecordKinds::PAGES => 'page'][$kind];
+
+        return $found instanceof Model
+            ? redirect($this->shop->redirectAddress("/$before/{$found->getAttribute('slug')}"), 301)
+            : $this->nowhere();
     }
 }

@@ -11,6 +11,7 @@ final class StepList
 {
     /** @var list<class-string<Step>> */
     public const ALL = [
+        Storeroom\StoreroomStep::class,
         Start\StartStep::class,
         Logo\LogoStep::class,
         Colors\ColorsStep::class,

@@ -87,7 +87,9 @@ final readonly class Stylesheet
         $state = preg_match(self::STATES, $selector, $m) ? $m[1] : $media;
         $pseudo = preg_match(self::PSEUDO, $selector, $m) ? $m[1] : null;
         $plain = preg_replace([self::STATES, self::PSEUDO], '', $selector);
-        $plain = trim((string) preg_replace('/(^|[\s>+~])(?=$|[\s>+~])/', '$1*', trim((string) $plain)));
+        // Spaces around a combinator say nothing; what a state or pseudo-element leaves bare is any element.
+        $plain = (string) preg_replace('/\s*([>+~])\s*/', '$1', trim((string) $plain));
+        $plain = (string) preg_replace('/(^|[\s>+~])(?=$|[\s>+~])/', '$1*', $plain);
         if ($plain === '' || $plain === '*') {
             // A bare :focus rule speaks only of what can have the focus.
             $plain = $state !== null && str_starts_with($state, 'focus') ? self::FOCUSABLE : '*';

@@ -28,6 +28,8 @@ import { startSheet } from './workbench/shell/sheet.js';
 import { startTrying } from './workbench/shell/trying.js';
 import { startWalk } from './workbench/shell/walk.js';
 import { startWords } from './workbench/shell/words.js';
+import { startRecordForm } from './workbench/storeroom/record-form.js';
+import { startRecords } from './workbench/storeroom/records.js';
 import { startWindow } from './workbench/window/window.js';
 
 window.htmx = htmx;
@@ -58,5 +60,7 @@ startYearBoard();
 startStaff(shopWindow);
 startShapes(shopWindow);
 startJournal(shopWindow);
+startRecords();
+startRecordForm();
 startWords();
 startRefused();

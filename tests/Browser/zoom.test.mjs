@@ -74,8 +74,7 @@ test('a wide screen offers wider desks, and five pages in rows', async () => {
   await settled(wide);
   for (const [name, width] of [['1,440 wide', 1440], ['1,920 wide', 1920]]) {
     await wide.getByRole('button', { name }).click();
-    await settled(wide);
-    assert.equal(await shopFrame(wide).evaluate(() => innerWidth), width);
+    await shows(wide, () => shopFrame(wide).evaluate(() => innerWidth), width);
   }
   await wide.getByRole('button', { name: 'Desktop' }).click();
   await wide.getByRole('button', { name: 'Five pages' }).click();

@@ -10,6 +10,7 @@ use App\Storefront\PreviewMoment;
 use App\Storeroom\StoreReader;
 use Ikat\Core\Season\Season;
 use Ikat\Core\Setting\SettingPath;
+use App\Models\StoreEdit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -79,6 +80,10 @@ final class QuestionController
     public function pulse(TypedRequest $request, int $look): View|Response
     {
         $found = $this->maker->look($look);
+        $store = $found->storefront->store;
+        if ($request->has('store_seen') && $store->head > $request->id('store_seen')) {
+            return view('workbench.shell.store-pulse', ['look' => $found, 'edit' => StoreEdit::query()->where('sequence', $store->head)->firstOrFail()]);
+        }
         if ($found->head <= $request->id('seen')) {
             return response()->noContent();
         }

@@ -13,6 +13,7 @@ final readonly class Sheet
      * @param string $note how it is read
      * @param int $height px it takes until it is dragged to another
      * @param bool $zooms whether it can be enlarged
+     * @param int $window px it leaves the shop window at least
      */
     public function __construct(
         public string $view,
@@ -20,5 +21,6 @@ final readonly class Sheet
         public string $note = '',
         public int $height = 320,
         public bool $zooms = true,
+        public int $window = 300,
     ) {}
 }

@@ -26,7 +26,7 @@ final class StepController
             return redirect($place);
         }
 
-        return redirect('/workbench/looks/'.$looks->orderBy('id')->firstOrFail()->id.'/'.$this->steps->all()[0]->key());
+        return redirect('/workbench/looks/'.$looks->orderBy('id')->firstOrFail()->id.'/'.$this->steps->first()->key());
     }
 
     public function show(TypedRequest $request, int $look, string $step): Response

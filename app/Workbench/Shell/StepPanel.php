@@ -71,6 +71,43 @@ abstract class StepPanel
         return '';
     }
 
+    /**
+     * What undo would take back here and redo would bring back, and where both are asked for.
+     *
+     * @return array{undo: ?array{label: string, words: string, path: string}, redo: ?array{label: string, words: string, path: string}}
+     */
+    public function backAndForth(): array
+    {
+        return $this->bench->backAndForth();
+    }
+
+    /** Where undo and redo are asked for, within the look's addresses: this, and its last word. */
+    public function journalAddress(): string
+    {
+        return '';
+    }
+
+    /** @return array{string, string} what is kept, and how much of it is not live */
+    public function kept(): array
+    {
+        $open = $this->bench->unpublished();
+
+        return [
+            $this->bench->look->head === 0 ? 'Nothing changed yet' : 'Kept '.$this->bench->localTime($this->bench->look->updated_at)->format('g:i A'),
+            match ($open) {
+                0 => 'all of it live',
+                1 => '1 change not live',
+                default => "$open changes not live",
+            },
+        ];
+    }
+
+    /** Template of what the tape tells of the last edit; it is given bench and panel. */
+    public function lastEditView(): string
+    {
+        return 'workbench.shell.last-edit';
+    }
+
     /** @return array{stop: int, fix: int, know: int} */
     final public function counts(): array
     {

@@ -22,6 +22,17 @@ final readonly class Steps
         return array_values($this->steps);
     }
 
+    /** Where the work begins. */
+    public function first(): Step
+    {
+        foreach ($this->steps as $step) {
+            if (! $step instanceof StandsApart) {
+                return $step;
+            }
+        }
+        throw new \LogicException('There is no step.');
+    }
+
     public function find(string $key): ?Step
     {
         return $this->steps[$key] ?? null;
@@ -30,6 +41,6 @@ final readonly class Steps
     /** The step with this key, or the first: a request may name one that is gone. */
     public function orFirst(string $key): Step
     {
-        return $this->steps[$key] ?? $this->all()[0];
+        return $this->steps[$key] ?? $this->first();
     }
 }

@@ -1,6 +1,7 @@
 // A color is copied from the bench and pasted to another: as text, so that it comes from and goes to anywhere.
 import { keepEdit } from '../shell/keep-edit.js';
 import { isTyping } from '../shell/keys.js';
+import { announce } from '../shell/announce.js';
 
 export function startCopying() {
   const bench = document.querySelector('#bench');
@@ -12,7 +13,7 @@ export function startCopying() {
     event.preventDefault();
     const { value } = picker().dataset;
     event.clipboardData.setData('text/plain', value);
-    document.querySelector('#announce').textContent = `${value} copied.`;
+    announce(`${value} copied.`);
   });
   // What is no color is refused by the server, beside the field, with what to do.
   document.addEventListener('paste', (event) => {

@@ -22,7 +22,9 @@ export function startHeldSections() {
   });
   body.addEventListener('ikat:edited', () => touched.clear());
 
-  Idiomorph.defaults.callbacks.beforeNodeMorphed = (old, fresh) => !(fresh.dataset && 'held' in fresh.dataset && old.id === fresh.id);
+  Idiomorph.defaults.callbacks.beforeNodeMorphed = (old, fresh) => !(fresh.dataset && 'held' in fresh.dataset && old.id === fresh.id)
+    // What is being written is not taken out of somebody's hands.
+    && !old.classList?.contains('is-editing');
   // The bench has become another one while the answer was under way: what was left out of it is asked for.
   body.addEventListener('htmx:afterSwap', () => {
     if (!bench.querySelector('[data-held]')) return;

@@ -1,5 +1,6 @@
 // Lists whose order the merchant sets: by dragging, or with the buttons for up and down. The server keeps the order.
 import Sortable from 'sortablejs';
+import { announce } from './announce.js';
 import { keepEdit, keepEdits } from './keep-edit.js';
 
 export function startLists() {
@@ -148,7 +149,6 @@ export function startLists() {
     line.append(undo);
     document.querySelector('#notice').replaceChildren(line);
   }
-  const announce = (words) => { document.querySelector('#announce').textContent = words; };
   const placeOf = (item) => `${[...item.parentElement.children].indexOf(item) + 1} of ${item.parentElement.childElementCount}`;
 
   bench.addEventListener('click', (event) => {

@@ -3,12 +3,10 @@ import { drag } from './dragging.js';
 
 const KEPT = 'ikat.sheet';
 const LEAST = 96;
-/** Px of the screen that are not the sheet's: bar, steps, its own edge, the least of the window, tape. */
-const OTHERS = 426;
+/** Px of the screen that are neither the sheet's nor the window's: bar, steps, the sheet's own edge, tape. */
+const OTHERS = 126;
 const SMALLEST_ZOOM = 0.5;
 const LARGEST_ZOOM = 4;
-
-const most = () => Math.max(LEAST, innerHeight - OTHERS);
 
 /** @return {step => { height?, isFolded? }} as the browser has it; nothing where it keeps nothing or something else stands there */
 function kept() {
@@ -35,12 +33,15 @@ export function startSheet() {
 
   const here = () => ({ height: Number(sheet.dataset.height), isFolded: false, ...all[stepOf()] });
   const isThere = () => !sheet.hidden;
+  const least = () => Number(sheet.dataset.windowLeast);
+  const most = () => Math.max(LEAST, innerHeight - OTHERS - least());
 
   function apply() {
     if (!isThere()) return body.classList.remove('is-folded');
     const { height, isFolded } = here();
     const seen = Math.min(Math.max(height, LEAST), most());
     body.style.setProperty('--sheet-height', `${seen}px`);
+    body.style.setProperty('--window-least', `${least()}px`);
     body.classList.toggle('is-folded', isFolded);
     const grip = sheet.querySelector('[data-sheet-grip]');
     grip.setAttribute('aria-valuenow', seen);

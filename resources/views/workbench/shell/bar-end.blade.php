@@ -1,8 +1,8 @@
 @php($stops = $bench->counts()['stop'])
-@php($open = $bench->unpublished())
+@php([$kept, $live] = $panel->kept())
 <div class="bar-end flex items-center gap-3.5" id="bar-end" @isset($oob) hx-swap-oob="morph" @endisset>
-  <p class="kept text-right text-mini max-[1199px]:hidden *:block"><b>{{ $bench->look->head === 0 ? 'Nothing changed yet' : 'Kept '.$bench->localTime($bench->look->updated_at)->format('g:i A') }}</b>
-    <span class="text-ink-2">{{ $open === 0 ? 'all of it live' : ($open === 1 ? '1 change not live' : "$open changes not live") }}</span></p>
+  <p class="kept text-right text-mini max-[1199px]:hidden *:block"><b>{{ $kept }}</b>
+    <span class="text-ink-2">{{ $live }}</span></p>
   <button type="button" class="inline-flex min-h-7 cursor-pointer items-center" data-press="library" data-library="" aria-label="Pictures of the store"><x-icon name="image"/></button>
   @if ($bench->edits())
   <a class="publish" href="{{ $bench->address('publish') }}" hx-get="{{ $bench->address('publish') }}">{{ $bench->user->role->publishes() ? 'Review and publish' : 'Review' }}

@@ -1,6 +1,6 @@
 @php($sheet = $panel->sheet())
 <section class="sheet relative flex min-w-0 flex-col border-b border-edge bg-paper [grid-area:sheet]" id="sheet" tabindex="-1" aria-label="Drawing" @isset($oob) hx-swap-oob="morph" @endisset
-  @if ($sheet === null) hidden @else data-height="{{ $sheet->height }}" @endif>
+  @if ($sheet === null) hidden @else data-height="{{ $sheet->height }}" data-window-least="{{ $sheet->window }}" @endif>
   @if ($sheet !== null)
   <div class="sheet-paper flex min-h-0 flex-none flex-col" id="sheet-paper">
     <div class="flex min-h-8 flex-none items-baseline gap-3 px-4 pt-1.5"><h2 class="font-title text-title font-semibold">{{ $sheet->title }}</h2>

@@ -1,11 +1,5 @@
-@use('App\Storefront\SamplePages')
 @php($findings = $panel->findings())
 @php($here = $panel->counts())
-@php($last = $bench->lastEdit())
-@php($inPlaces = function (array $places): string {
-    $count = array_sum(array_map(count(...), $places));
-    return $count.($count === 1 ? ' place on ' : ' places on ').count($places).(count($places) === 1 ? ' page' : ' pages');
-})
 @php($over = 'absolute bottom-7.5 left-0 z-25 max-h-[50vh] w-[min(520px,92vw)] overflow-y-auto border border-ink-1 bg-paper px-4 py-2.5 whitespace-normal')
 @php($sum = 'flex h-7 list-none items-center gap-1.5 cursor-pointer [&::-webkit-details-marker]:hidden')
 <section class="tape flex h-7.5 min-w-0 border-t border-thread-2 bg-paper-3 text-small whitespace-nowrap [grid-area:tape]" id="tape" aria-label="Tape" @isset($oob) hx-swap-oob="morph" @endisset>
@@ -19,27 +13,7 @@
     @endif
   </div>
   <div class="relative flex min-w-0 flex-1 items-center gap-2 px-4" id="tape-reach">
-    @if ($last === null)
-    <p class="truncate"><b>Reach</b> Point at a control to see where it shows.</p>
-    @else
-    @php($entry = $last->entry())
-    @php($reach = $bench->lastReach())
-    @php($places = $reach->places ?? [])
-    @php($gone = $places === [] ? $reach->gone ?? [] : [])
-    @php($why = $reach?->why)
-    @php($latent = array_sum(array_map('count', $reach->latent ?? [])))
-    <p class="truncate"><b>{{ ['edit' => 'Last edit', 'undo' => 'Undone', 'redo' => 'Redone'][$entry->kind->value] }}</b>
-      <span class="text-ink-2">{{ $entry->label }}{{ $last->author === $bench->user->name ? '' : ', by '.$last->author }}</span>
-      @if ($why !== null)Nothing visible changed: {{ $why }}.@endif</p>
-    @if ($places !== [] || $gone !== [])
-    <details name="tape" class="min-w-0"><summary class="{{ $sum }}"><span class="min-w-0 truncate"><b>{{ $gone === [] ? $inPlaces($places) : 'gone from '.$inPlaces($gone) }}</b>{{ match (true) {
-      $reach->when === '' => '', $gone === [] => " $reach->when", default => ", seen $reach->when",
-    } }}@if ($latent > 0) and {{ $latent }} more when opened, pointed at or focused @endif</span> <x-icon name="chevron-up"/></summary>
-      <ul class="{{ $over }} grid gap-0.5" aria-label="Where it shows">@foreach ($places === [] ? $gone : $places as $page => $elements)<li><button type="button" class="act font-normal"
-        data-visit="{{ $page }}"
-        data-element="{{ $gone === [] ? $elements[0] ?? '' : '' }}">{{ SamplePages::labels()[$page] }} {{ count($elements) }}</button></li>@endforeach</ul></details>
-    @endif
-    @endif
+    @include($panel->lastEditView(), ['over' => $over, 'sum' => $sum])
   </div>
   <div class="tape-who flex flex-none items-center border-l border-thread-2 px-4 text-ink-2 max-[1199px]:hidden!" hx-get="{{ $bench->address('pulse') }}" hx-include="#state" hx-target="this"
     hx-trigger="every 12s" hx-swap="innerHTML">

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Ikat\Core\Store\RecordChange;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A line of the store's own journal: what one edit changed in the Storeroom.
+ *
+ * @property int $id
+ * @property int $sequence
+ * @property string $kind edit, undo or redo
+ * @property ?int $of the edit an undo takes back or a redo brings back
+ * @property int $below what undo takes back after this edit, or redo after this undo
+ * @property string $label
+ * @property int $records how many it changes
+ * @property string $author
+ * @property Carbon $created_at
+ */
+final class StoreEdit extends Model
+{
+    use BelongsToStore;
+
+    public const UPDATED_AT = null;
+
+    /** Records whose changes are kept in one piece. */
+    private const PIECE = 500;
+
+    protected $guarded = [];
+
+    /** @param list<RecordChange> $changes */
+    public function keepChanges(array $changes): void
+    {
+        foreach (array_chunk($changes, self::PIECE) as $part => $piece) {
+            DB::table('store_edit_parts')->insert([
+                'store_edit_id' => $this->id,
+                'part' => $part,
+                'changes' => json_encode(
+                    array_map(static fn(RecordChange $c): array => $c->toArray(), $piece),
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                ),
+            ]);
+        }
+    }
+
+    /** @return list<RecordChange> */
+    public function changes(): array
+    {
+        $changes = [];
+        foreach (DB::table('store_edit_parts')->where('store_edit_id', $this->id)->orderBy('part')->pluck('changes') as $piece) {
+            foreach (json_decode($piece, true, 16, JSON_THROW_ON_ERROR) as $kept) {
+                $changes[] = RecordChange::fromArray($kept);
+            }
+        }
+
+        return $changes;
+    }
+}

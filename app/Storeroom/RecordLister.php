@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storeroom;
+
+use App\Models\CurrentStore;
+use Ikat\Core\Find\SearchTerms;
+use Ikat\Core\Store\Cell\CellType;
+use Ikat\Core\Store\Cell\ChoiceCell;
+use Ikat\Core\Store\Cell\MoneyCell;
+use Ikat\Core\Store\Cell\PicturesCell;
+use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\WholeCell;
+use Ikat\Core\Store\Column;
+use Ikat\Core\Store\Histogram;
+use Ikat\Core\Store\RecordKind;
+use Ikat\Core\Store\RecordKinds;
+use Ikat\Core\Store\RecordQuestion;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\Cache;
+
+/**
+ * Finds records of the Storeroom, a page at a time.
+ *
+ * @phpstan-import-type Value from CellType
+ */
+final class RecordLister
+{
+    /** Rows of a page. */
+    public const PAGE = 40;
+
+    /** Records one edit changes at once. */
+    public const MOST = 20_000;
+
+    private const SECONDS = 86_400;
+
+    public function __construct(
+        private readonly RecordRows $rows,
+        private readonly StoreNames $names,
+        private readonly CurrentStore $current,
+    ) {}
+
+    /** @return array<int, array<string, Value>> id => record, in order; the names they speak of are known after it */
+    public function page(RecordKind $kind, RecordQuestion $asked): array
+    {
+        $ids = $this->ordered($kind, $asked)->offset(self::PAGE * ($asked->page - 1))->limit(self::PAGE)->pluck('id')->all();
+
+        return $this->inOrder($kind, array_map(intval(...), $ids));
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, array<string, Value>> id => record
+     */
+    public function inOrder(RecordKind $kind, array $ids): array
+    {
+        $rows = $this->rows->read($kind, $ids);
+        $rows = array_intersect_key(array_replace(array_flip($ids), $rows), $rows);
+        foreach ($kind->columns as $key => $column) {
+            if ($column->type instanceof RecordCell) {
+                $this->names->learn($column->type->kind, array_filter(array_column($rows, $key), is_int(...)));
+            } elseif ($column->type instanceof PicturesCell) {
+                $this->names->learn(PicturesCell::KIND, array_map(intval(...), array_merge(...array_column($rows, $key))));
+            }
+        }
+
+        return $rows;
+    }
+
+    /** How many there are: counted once until the Storeroom changes. */
+    public function count(RecordKind $kind, RecordQuestion $asked, int $version): int
+    {
+        return Cache::remember(
+            $this->cacheKey('count', $kind, $asked, $version),
+            self::SECONDS,
+            fn(): int => $this->matching($kind, $asked)->count(),
+        );
+    }
+
+    /**
+     * The ids of all that are found, for an edit of them all.
+     *
+     * @return list<int> at most MOST + 1
+     */
+    public function ids(RecordKind $kind, RecordQuestion $asked): array
+    {
+        return array_map(intval(...), $this->matching($kind, $asked)->orderBy('id')->limit(self::MOST + 1)->pluck('id')->all());
+    }
+
+    /**
+     * How the numbers of a column lie among what is found without its own range.
+     *
+     * @return ?Histogram null where there is no number
+     */
+    public function histogram(RecordKind $kind, Column $column, RecordQuestion $asked, int $version): ?Histogram
+    {
+        if (! $column->type instanceof MoneyCell && ! $column->type instanceof WholeCell) {
+            return null;
+        }
+        $others = $asked->within($column->key, null);
+        $found = Cache::remember(
+            $this->cacheKey("bars $column->key", $kind, $others, $version),
+            self::SECONDS,
+            fn(): array => $this->bars($kind, $column->key, $others),
+        );
+
+        return $found === [] ? null : Histogram::of($found[0], $found[1]);
+    }
+
+    /** @return list<int> the ids before and after one in the order of what is found; 0 for none */
+    public function neighbors(RecordKind $kind, RecordQuestion $asked, int $id): array
+    {
+        $ids = array_map(intval(...), array_keys($this->page($kind, $asked)));
+        $at = array_search($id, $ids, true);
+
+        return $at === false ? [0, 0] : [$ids[$at - 1] ?? 0, $ids[$at + 1] ?? 0];
+    }
+
+    /** @return array{}|array{array{from: int, step: int, bars: int}, array<int, int>} */
+    private function bars(RecordKind $kind, string $column, RecordQuestion $asked): array
+    {
+        $ends = $this->matching($kind, $asked)->selectRaw("min($column) as least, max($column) as most")->first();
+        if ($ends === null || $ends->least === null) {
+            return [];
+        }
+        $scale = Histogram::scale((int) $ends->least, (int) $ends->most);
+        $counts = $this->matching($kind, $asked)->whereNotNull($column)
+            ->selectRaw("floor((cast($column as signed) - ?) / ?) as bar, count(*) as many", [$scale['from'], $scale['step']])
+            ->groupBy('bar')->pluck('many', 'bar')->all();
+
+        return [$scale, array_map(intval(...), $counts)];
+    }
+
+    private function ordered(RecordKind $kind, RecordQuestion $asked): Builder
+    {
+        $query = $this->matching($kind, $asked);
+        if ($asked->sort !== '') {
+            $by = $kind->columns[$asked->sort]->type instanceof PicturesCell ? 'picture_id' : $this->sorted($kind->columns[$asked->sort]);
+
+            return $query->orderBy($by, $asked->isDown ? 'desc' : 'asc')->orderBy('id');
+        }
+        if ($kind->key === RecordKinds::MENUS) {
+            $menus = $kind->column('menu')->type;
+            assert($menus instanceof ChoiceCell);
+            $query->orderByRaw('field(menu, '.implode(', ', array_fill(0, count($menus->choices), '?')).')', array_keys($menus->choices));
+        }
+
+        return $query->when($kind->place !== '', static fn(Builder $q) => $q->orderBy($kind->place))->orderBy('id');
+    }
+
+    private function sorted(Column $column): string
+    {
+        return $column->key === 'discount' ? 'value' : $column->key;
+    }
+
+    private function matching(RecordKind $kind, RecordQuestion $asked): Builder
+    {
+        $query = $this->rows->query($kind);
+        if ($asked->words !== '') {
+            $this->search($query, $kind, $asked->words);
+        }
+        foreach ($asked->ranges as $key => $range) {
+            $query->whereBetween($key, $range);
+        }
+        if ($asked->only !== null) {
+            [$key, $written] = $asked->only;
+            $type = $kind->columns[$key]->type;
+            $value = match (true) {
+                $type instanceof RecordCell => $this->names->idOf($type->kind, $written) ?? 0,
+                $type instanceof ChoiceCell => array_search($written, $type->choices, true),
+                default => $written,
+            };
+            $query->where($key, $value);
+        }
+
+        return $query;
+    }
+
+    private function search(Builder $query, RecordKind $kind, string $words): void
+    {
+        $like = '%'.addcslashes($words, '\\%_').'%';
+        $terms = $kind->key === RecordKinds::GOODS ? SearchTerms::asked($words) : [];
+        if ($terms !== []) {
+            $query->whereRaw('match (search_terms) against (? in boolean mode)', [SearchTerms::question($words)]);
+
+            return;
+        }
+        $query->where(static function (Builder $q) use ($kind, $like): void {
+            foreach (['slug', $kind->name, 'words', 'target', 'body'] as $key) {
+                if (isset($kind->columns[$key])) {
+                    $q->orWhere($key, 'like', $like);
+                }
+            }
+        });
+    }
+
+    private function cacheKey(string $what, RecordKind $kind, RecordQuestion $asked, int $version): string
+    {
+        $written = [...$asked->onPage(1)->written(), 'sort' => ''];
+
+        return "storeroom $what $kind->key {$this->current->id()} $version ".hash('xxh128', json_encode($written, JSON_THROW_ON_ERROR));
+    }
+}

@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storeroom;
+
+use App\Models\CurrentStore;
+use App\Models\Product;
+use Ikat\Core\Store\Cell\CellType;
+use Ikat\Core\Store\Cell\DiscountCell;
+use Ikat\Core\Store\Cell\FactsCell;
+use Ikat\Core\Store\Cell\MoneyCell;
+use Ikat\Core\Store\Cell\PicturesCell;
+use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\SwitchCell;
+use Ikat\Core\Store\Cell\WholeCell;
+use Ikat\Core\Store\Column;
+use Ikat\Core\Store\RecordKind;
+use Ikat\Core\Store\RecordKinds;
+use Ikat\Core\Store\RefusedChange;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Records of the Storeroom as rows of the signed-in store: read as the values their columns hold, and written from them.
+ *
+ * @phpstan-import-type Value from CellType
+ */
+final class RecordRows
+{
+    private const TABLES = [
+        RecordKinds::GOODS => 'products', RecordKinds::CATEGORIES => 'categories', RecordKinds::MENUS => 'menu_entries',
+        RecordKinds::PAGES => 'pages', RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
+    ];
+
+    /** What keeps leading to a record after its address has become another. */
+    private const LED_ON = [RecordKinds::GOODS, RecordKinds::CATEGORIES, RecordKinds::PAGES];
+
+    public function __construct(private readonly CurrentStore $current) {}
+
+    /** The rows of a kind, of this store alone. */
+    public function query(RecordKind $kind): Builder
+    {
+        $table = self::TABLES[$kind->key];
+
+        return DB::table($table)->where("$table.store_id", $this->current->id());
+    }
+
+    /**
+     * @param list<int> $ids
+     * @param bool $isLocked whether nobody else may write them until the transaction ends
+     *
+     * @return array<int, array<string, Value>> id => key of a column => its value; those that are not there left out
+     */
+    public function read(RecordKind $kind, array $ids, bool $isLocked = false): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $rows = $this->query($kind)->whereIn('id', $ids)->orderBy('id')->when($isLocked, static fn(Builder $q) => $q->lockForUpdate())->get();
+        $more = isset($kind->columns['pictures']) ? $this->morePictures($ids) : [];
+        $read = [];
+        foreach ($rows as $row) {
+            $row = (array) $row;
+            $row['pictures'] = [...(isset($row['picture_id']) ? [(int) $row['picture_id']] : []), ...$more[$row['id']] ?? []];
+            $read[(int) $row['id']] = array_map(static fn(Column $c) => self::value($c, $row), $kind->columns);
+        }
+
+        return $read;
+    }
+
+    /**
+     * @param array<string, Value> $values of every column that can be typed
+     * @param ?int $id the one it had; null for a new one
+     */
+    public function insert(RecordKind $kind, array $values, ?int $id): int
+    {
+        $made = DB::table(self::TABLES[$kind->key])->insertGetId([
+            ...($id === null ? [] : ['id' => $id]),
+            ...$this->written($kind, $values, $values),
+            'store_id' => $this->current->id(), 'created_at' => now(), 'updated_at' => now(),
+        ]);
+        $this->keepPictures($id ?? $made, $values);
+
+        return $id ?? $made;
+    }
+
+    /**
+     * @param array<string, Value> $values those that change
+     * @param array<string, Value> $whole the record as it becomes
+     */
+    public function update(RecordKind $kind, int $id, array $values, array $whole): void
+    {
+        if (isset($values['slug']) && in_array($kind->key, self::LED_ON, true)) {
+            $this->leadOn($kind, $id);
+        }
+        $this->query($kind)->where('id', $id)->update([...$this->written($kind, $values, $whole), 'updated_at' => now()]);
+        $this->keepPictures($id, $values);
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @throws RefusedChange when something else stands on them
+     */
+    public function delete(RecordKind $kind, array $ids): void
+    {
+        if ($kind->key === RecordKinds::CATEGORIES) {
+            $standing = DB::table('products')->whereIn('category_id', $ids)->count();
+            if ($standing > 0) {
+                throw new RefusedChange(
+                    $standing === 1
+                        ? 'One product stands in it. Give it another category first.'
+                        : "$standing products stand in it. Give them another category first.",
+                );
+            }
+        }
+        if ($kind->key === RecordKinds::GOODS) {
+            DB::table('cart_lines')->whereIn('product_id', $ids)->delete();
+        }
+        if ($kind->key === RecordKinds::DELIVERY) {
+            DB::table('carts')->whereIn('delivery_offer_id', $ids)->update(['delivery_offer_id' => null]);
+        }
+        $this->query($kind)->whereIn('id', $ids)->delete();
+    }
+
+    /** The record an address led to before it became another; null for none. */
+    public static function formerly(CurrentStore $current, string $kind, string $slug): ?int
+    {
+        return DB::table('former_addresses')->where(['store_id' => $current->id(), 'kind' => $kind, 'slug' => $slug])->value('record_id');
+    }
+
+    /**
+     * @param list<int> $ids of products
+     *
+     * @return array<int, list<int>> id of the product => ids of its pictures after the first, in order
+     */
+    private function morePictures(array $ids): array
+    {
+        $more = [];
+        foreach (DB::table('product_pictures')->whereIn('product_id', $ids)->orderBy('position')->orderBy('id')->get() as $row) {
+            $more[(int) $row->product_id][] = (int) $row->picture_id;
+        }
+
+        return $more;
+    }
+
+    private function leadOn(RecordKind $kind, int $id): void
+    {
+        $slug = $this->query($kind)->where('id', $id)->value('slug');
+        DB::table('former_addresses')->upsert(
+            [['store_id' => $this->current->id(), 'kind' => $kind->key, 'slug' => $slug, 'record_id' => $id]],
+            ['store_id', 'kind', 'slug'],
+            ['record_id'],
+        );
+    }
+
+    /** @param array<string, Value> $values */
+    private function keepPictures(int $id, array $values): void
+    {
+        $pictures = $values['pictures'] ?? null;
+        if (! is_array($pictures)) {
+            return;
+        }
+        DB::table('product_pictures')->where('product_id', $id)->delete();
+        DB::table('product_pictures')->insert(array_map(
+            static fn(int $place, int|string $picture): array => ['product_id' => $id, 'picture_id' => (int) $picture, 'position' => $place + 1],
+            array_keys(array_slice($pictures, 1)),
+            array_slice($pictures, 1),
+        ));
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return Value
+     */
+    private static function value(Column $column, array $row): int|string|bool|array|null
+    {
+        $value = $row[$column->key] ?? null;
+
+        return match (true) {
+            $column->type instanceof DiscountCell => ['kind' => (string) $row['kind'], 'value' => (int) $row['value']],
+            $column->type instanceof PicturesCell => $row['pictures'],
+            $column->type instanceof FactsCell => json_decode((string) $value, true, 4, JSON_THROW_ON_ERROR),
+            $column->type instanceof SwitchCell => (bool) $value,
+            $value === null => $column->type->nothing() === '' ? '' : null,
+            $column->type instanceof MoneyCell, $column->type instanceof WholeCell, $column->type instanceof RecordCell => (int) $value,
+            default => (string) $value,
+        };
+    }
+
+    /**
+     * @param array<string, Value> $values
+     * @param array<string, Value> $whole
+     *
+     * @return array<string, int|string|bool|null>
+     */
+    private function written(RecordKind $kind, array $values, array $whole): array
+    {
+        $row = [];
+        foreach ($values as $key => $value) {
+            $type = $kind->columns[$key]->type;
+            if (! is_array($value)) {
+                $row[$key] = $value;
+            } elseif ($type instanceof FactsCell) {
+                $row[$key] = json_encode((object) $value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+            } elseif ($type instanceof PicturesCell) {
+                $row['picture_id'] = isset($value[0]) ? (int) $value[0] : null;
+            } else {
+                $row = [...$row, ...$value];
+            }
+        }
+
+        return $kind->key === RecordKinds::GOODS ? [...$row, ...Product::following($whole)] : $row;
+    }
+}

@@ -1,0 +1,296 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Storeroom;
+
+use App\Http\TypedRequest;
+use App\Models\Category;
+use App\Models\Store;
+use App\Models\StoreEdit;
+use App\Storeroom\RecordLister;
+use App\Storeroom\StoreNames;
+use App\Workbench\Shell\Bench;
+use App\Workbench\Shell\Sheet;
+use App\Workbench\Shell\StepPanel;
+use App\Workbench\Shell\WindowPlace;
+use Ikat\Core\Setting\Type\PicksType;
+use Ikat\Core\Setting\Type\TargetType;
+use Ikat\Core\Store\Cell\CellType;
+use Ikat\Core\Store\Column;
+use Ikat\Core\Store\Histogram;
+use Ikat\Core\Store\RecordKind;
+use Ikat\Core\Store\RecordKinds;
+use Ikat\Core\Store\RecordQuestion;
+use Illuminate\Database\Eloquent\Collection;
+
+/**
+ * A table of the Storeroom, and the record of it that is open.
+ *
+ * @phpstan-import-type Value from CellType
+ */
+final class StoreroomPanel extends StepPanel
+{
+    /** Kind of record => what stands before its address in the shop, and the part of the page that shows it. */
+    private const PAGES = [
+        RecordKinds::GOODS => ['/product/', 'product'], RecordKinds::CATEGORIES => ['/category/', 'grid'], RecordKinds::PAGES => ['/page/', 'page'],
+    ];
+
+    /** @var non-empty-array<string, RecordKind> */
+    public readonly array $kinds;
+
+    public readonly RecordKind $kind;
+
+    public readonly RecordQuestion $asked;
+
+    public readonly Store $store;
+
+    private readonly int $wanted;
+
+    /** @var ?array<int, array<string, Value>> */
+    private ?array $rows = null;
+
+    /** @var ?array<string, Value> */
+    private ?array $open = null;
+
+    private bool $isLooked = false;
+
+    /** @var ?Collection<int, StoreEdit> by sequence */
+    private ?Collection $lines = null;
+
+    public function __construct(
+        Bench $bench,
+        TypedRequest $request,
+        private readonly RecordLister $lister,
+        public readonly StoreNames $names,
+    ) {
+        parent::__construct($bench, $request);
+        $this->store = $bench->look->storefront->store;
+        $this->kinds = RecordKinds::all($this->store->zone());
+        $this->kind = $this->kinds[$request->word('open_kind')] ?? $this->kinds[RecordKinds::GOODS];
+        $this->wanted = $request->id('open_record');
+        $this->asked = RecordQuestion::of(
+            $this->kind,
+            mb_substr($request->word('open_q'), 0, 80),
+            $request->word('open_ranges'),
+            $request->word('open_only'),
+            $request->word('open_sort'),
+            $request->word('open_page'),
+        );
+    }
+
+    public function view(): string
+    {
+        return 'workbench.storeroom.panel';
+    }
+
+    public function sheet(): Sheet
+    {
+        return new Sheet('workbench.storeroom.table', ucfirst($this->kind->many), $this->found(), 440, false, 130);
+    }
+
+    public function state(): array
+    {
+        return [
+            ...($this->kind->key === RecordKinds::GOODS ? [] : ['open_kind' => $this->kind->key]),
+            ...($this->wanted === 0 ? [] : ['open_record' => (string) $this->wanted]),
+            ...array_filter($this->questionState($this->asked), static fn(string $s): bool => $s !== ''),
+        ];
+    }
+
+    public function shows(): ?WindowPlace
+    {
+        $row = $this->open();
+        if ($row === null) {
+            return null;
+        }
+        if (isset(self::PAGES[$this->kind->key])) {
+            [$before, $part] = self::PAGES[$this->kind->key];
+            $path = $before.(is_string($row['slug']) ? $row['slug'] : '');
+
+            return new WindowPlace(array_search($path, $this->bench->samplePages(), true) ?: $path, $part);
+        }
+
+        return match ($this->kind->key) {
+            RecordKinds::MENUS => WindowPlace::ofPart($row['menu'] === 'foot' ? 'footer' : 'header'),
+            RecordKinds::DELIVERY => WindowPlace::ofPart('delivery'),
+            default => new WindowPlace('code', 'cart'),
+        };
+    }
+
+    public function findings(): array
+    {
+        return [];
+    }
+
+    public function backAndForth(): array
+    {
+        $say = fn(?StoreEdit $line, string $way): ?array => $line === null ? null : [
+            'label' => $line->label, 'words' => "$way: $line->label", 'path' => '',
+        ];
+        $redo = $this->line($this->store->redo_at);
+
+        return ['undo' => $say($this->line($this->store->undo_at), 'Takes back'), 'redo' => $say($redo, 'Makes again')];
+    }
+
+    public function journalAddress(): string
+    {
+        return 'storeroom/';
+    }
+
+    public function kept(): array
+    {
+        $last = $this->lastEdit();
+
+        return [$last === null ? 'Nothing changed yet' : 'Kept '.$this->bench->localTime($last->created_at)->format('g:i A'), 'shows in the shop at once'];
+    }
+
+    public function lastEditView(): string
+    {
+        return 'workbench.storeroom.last-edit';
+    }
+
+    public function lastEdit(): ?StoreEdit
+    {
+        return $this->line($this->store->head);
+    }
+
+    /** @return array<int, array<string, Value>> id => record of the page that is open */
+    public function rows(): array
+    {
+        return $this->rows ??= $this->lister->page($this->kind, $this->asked);
+    }
+
+    /** How many there are of a kind, or of what was asked for. */
+    public function count(?RecordKind $kind = null): int
+    {
+        $version = $this->bench->look->storefront->content_version;
+
+        return $this->lister->count($kind ?? $this->kind, $kind === null ? $this->asked : new RecordQuestion(), $version);
+    }
+
+    public function pages(): int
+    {
+        return max(1, intdiv($this->count() + RecordLister::PAGE - 1, RecordLister::PAGE));
+    }
+
+    /** What the table shows, in a few words. */
+    public function found(): string
+    {
+        [$found, $all] = [$this->count(), $this->count($this->kind)];
+
+        return $found === $all ? (string) $all : "$found of $all";
+    }
+
+    public function openId(): int
+    {
+        return $this->open() === null ? 0 : $this->wanted;
+    }
+
+    /** @return ?array<string, Value> the record that is open */
+    public function open(): ?array
+    {
+        if (! $this->isLooked) {
+            $this->isLooked = true;
+            $this->open = $this->wanted === 0
+                ? null
+                : $this->rows()[$this->wanted] ?? $this->lister->inOrder($this->kind, [$this->wanted])[$this->wanted] ?? null;
+        }
+
+        return $this->open;
+    }
+
+    /** @return array{int, int} ids of the records before and after the open one; 0 for none */
+    public function neighbors(): array
+    {
+        $ids = array_keys($this->rows());
+        $at = array_search($this->wanted, $ids, true);
+
+        return $at === false ? [0, 0] : [$ids[$at - 1] ?? 0, $ids[$at + 1] ?? 0];
+    }
+
+    /** @param array<string, Value> $row */
+    public function written(Column $column, array $row): string
+    {
+        return $column->type->write($row[$column->key] ?? null, $this->names);
+    }
+
+    /** @param array<string, Value> $row */
+    public function called(array $row): string
+    {
+        return $this->written($this->kind->column($this->kind->name), $row);
+    }
+
+    public function histogram(Column $column): ?Histogram
+    {
+        return $this->lister->histogram($this->kind, $column, $this->asked, $this->bench->look->storefront->content_version);
+    }
+
+    /** Where the step is opened at a question and a record. */
+    public function addressAt(RecordQuestion $asked, ?int $record = null, ?string $kind = null): string
+    {
+        $kind ??= $this->kind->key;
+
+        return $this->bench->address('storeroom?'.http_build_query(array_filter([
+            'open_kind' => $kind === RecordKinds::GOODS ? '' : $kind,
+            'open_record' => $record === null || $record === 0 ? '' : (string) $record,
+            ...$this->questionState($asked),
+        ], static fn(string $s): bool => $s !== '')));
+    }
+
+    /** @return list<string> names of the categories a field offers */
+    public function categoryNames(): array
+    {
+        return $this->kind->key === RecordKinds::GOODS ? Category::query()->orderBy('position')->limit(self::OFFERED)->pluck('name')->all() : [];
+    }
+
+    /** Categories offered at once; others are found by typing their name. */
+    private const OFFERED = 80;
+
+    /**
+     * Where the look leads to what is open, or lists it.
+     *
+     * @return list<array{string, string}> label and address of each setting
+     */
+    public function pointers(): array
+    {
+        $slug = $this->open()['slug'] ?? null;
+        if (! is_string($slug) || ! isset(self::PAGES[$this->kind->key])) {
+            return [];
+        }
+        $address = self::PAGES[$this->kind->key][0].$slug;
+        $look = $this->bench->inspection()->look;
+        $found = [];
+        foreach ($this->bench->catalog()->all() as $path => $setting) {
+            $is = match (true) {
+                $setting->type instanceof TargetType => strtok($look->text($path), '?') === $address,
+                $setting->type instanceof PicksType => $setting->type->kind === 'product' && $this->kind->key === RecordKinds::GOODS
+                    && in_array($slug, explode(',', $look->text($path)), true),
+                default => false,
+            };
+            if ($is && ! $this->bench->isPutAway($path)) {
+                $found[] = [$setting->label, $this->bench->addressOfSetting($path)];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, string> */
+    private function questionState(RecordQuestion $asked): array
+    {
+        $written = $asked->written();
+
+        return array_combine(array_map(static fn(string $key): string => "open_$key", array_keys($written)), $written);
+    }
+
+    private function line(int $sequence): ?StoreEdit
+    {
+        $this->lines ??= StoreEdit::query()
+            ->whereIn('sequence', array_unique([$this->store->head, $this->store->undo_at, $this->store->redo_at]))
+            ->get()
+            ->keyBy('sequence');
+
+        return $this->lines->get($sequence);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Store\Cell;
+
+use Ikat\Core\Store\Names;
+use Ikat\Core\Store\UnreadableCell;
+
+/** The last part of an address: small letters of the alphabet, figures and single hyphens. */
+final readonly class AddressCell implements CellType
+{
+    public const MOST = 80;
+
+    /** @param string $before what stands before it in the shop: /product/ */
+    public function __construct(public string $before) {}
+
+    public function read(string $typed, Names $names): string
+    {
+        $made = self::of($typed);
+
+        return $made !== ''
+            ? $made
+            : throw new UnreadableCell('An address needs letters from a to z or figures, such as paper-lantern.');
+    }
+
+    /** The address a name gives: "Crème brûlée, 6 in" becomes creme-brulee-6-in; empty where it has no letter or figure to give. */
+    public static function of(string $name): string
+    {
+        $plain = \Transliterator::create('Any-Latin; Latin-ASCII; Lower()')?->transliterate($name);
+        $joined = trim((string) preg_replace('/[^a-z0-9]+/', '-', is_string($plain) ? $plain : ''), '-');
+
+        return rtrim(substr($joined, 0, self::MOST), '-');
+    }
+
+    public function write(int|string|bool|array|null $value, Names $names): string
+    {
+        return is_string($value) ? $value : '';
+    }
+
+    public function nothing(): null
+    {
+        return null;
+    }
+
+    public function field(): string
+    {
+        return 'line';
+    }
+}

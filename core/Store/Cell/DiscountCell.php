@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Store\Cell;
+
+use Ikat\Core\Store\Names;
+use Ikat\Core\Store\UnreadableCell;
+
+/** What a promotion code takes off: a share, "10%", or a sum, "5.00"; kept as its kind and value. */
+final readonly class DiscountCell implements CellType
+{
+    /** @return array{kind: string, value: int} percent and 1..100, or amount and cents */
+    public function read(string $typed, Names $names): array
+    {
+        if (preg_match('/^(\d+)\s*(%|percent)$/Di', $typed, $m) === 1) {
+            return (int) $m[1] >= 1 && (int) $m[1] <= 100
+                ? ['kind' => 'percent', 'value' => (int) $m[1]]
+                : throw new UnreadableCell('A share goes from 1% to 100%.');
+        }
+        $cents = MoneyCell::cents($typed);
+
+        return $cents > 0 ? ['kind' => 'amount', 'value' => $cents] : throw new UnreadableCell('Write a share like 10% or a sum like 5.00.');
+    }
+
+    public function write(int|string|bool|array|null $value, Names $names): string
+    {
+        if (! is_array($value)) {
+            return '';
+        }
+
+        return ($value['kind'] ?? '') === 'percent' ? $value['value'].'%' : MoneyCell::figures((int) ($value['value'] ?? 0));
+    }
+
+    public function nothing(): null
+    {
+        return null;
+    }
+
+    public function field(): string
+    {
+        return 'line';
+    }
+}

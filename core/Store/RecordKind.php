@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Store;
+
+use Ikat\Core\Store\Cell\CellType;
+
+/**
+ * A kind of record of the Storeroom: its columns, and what must hold between them.
+ *
+ * @phpstan-import-type Value from CellType
+ */
+final readonly class RecordKind
+{
+    /** @var array<string, Column> by key */
+    public array $columns;
+
+    /**
+     * @param string $one what one is called, within a sentence
+     * @param string $name key of the column that says what a record is called
+     * @param ?string $unique key of the column that no two records share; null for none
+     * @param list<Column> $columns
+     * @param ?\Closure(array<string, Value>): (?array{string, string}) $rule key of the column at fault and a sentence, or null
+     * @param string $place key of the column that keeps their order by hand; empty for none
+     */
+    public function __construct(
+        public string $key,
+        public string $one,
+        public string $many,
+        public string $name,
+        public ?string $unique,
+        array $columns,
+        private ?\Closure $rule = null,
+        public string $place = '',
+    ) {
+        $this->columns = array_combine(array_map(static fn(Column $c): string => $c->key, $columns), $columns);
+    }
+
+    /** @throws RefusedChange */
+    public function column(string $key): Column
+    {
+        return $this->columns[$key] ?? throw new RefusedChange("A $this->one has no column “{$key}”.");
+    }
+
+    /** @return list<Column> in the order of the table */
+    public function onTable(): array
+    {
+        return array_values(array_filter($this->columns, static fn(Column $c): bool => $c->wide > 0));
+    }
+
+    /** @return list<Column> what somebody must say of a new one */
+    public function asked(): array
+    {
+        return array_values(array_filter($this->columns, static fn(Column $c): bool => $c->isRequired && $c->beginning === null));
+    }
+
+    /**
+     * Whether a whole record can be so.
+     *
+     * @param array<string, Value> $row by key
+     *
+     * @return ?array{string, string} key of the column at fault, and a sentence that says what to do
+     */
+    public function fault(array $row): ?array
+    {
+        return $this->rule === null ? null : ($this->rule)($row);
+    }
+}

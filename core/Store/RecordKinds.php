@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Store;
+
+use Ikat\Core\Setting\Catalog\HeaderSettings;
+use Ikat\Core\Store\Cell\AddressCell;
+use Ikat\Core\Store\Cell\ChoiceCell;
+use Ikat\Core\Store\Cell\CodeCell;
+use Ikat\Core\Store\Cell\DayCell;
+use Ikat\Core\Store\Cell\DiscountCell;
+use Ikat\Core\Store\Cell\FactsCell;
+use Ikat\Core\Store\Cell\MomentCell;
+use Ikat\Core\Store\Cell\MoneyCell;
+use Ikat\Core\Store\Cell\PicturesCell;
+use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\SwitchCell;
+use Ikat\Core\Store\Cell\TargetCell;
+use Ikat\Core\Store\Cell\TextCell;
+use Ikat\Core\Store\Cell\WholeCell;
+
+/** Every kind of record the Storeroom keeps. */
+final class RecordKinds
+{
+    public const GOODS = 'goods';
+    public const CATEGORIES = 'categories';
+    public const MENUS = 'menus';
+    public const PAGES = 'pages';
+    public const CODES = 'codes';
+    public const DELIVERY = 'delivery';
+
+    private const NAME = 120;
+    private const WORDS = 20_000;
+
+    /**
+     * @param \DateTimeZone $zone of the store's clock
+     *
+     * @return non-empty-array<string, RecordKind> by key, in the order of the tabs
+     */
+    public static function all(\DateTimeZone $zone): array
+    {
+        $kinds = [self::goods(), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery()];
+
+        return array_combine(array_map(static fn(RecordKind $k): string => $k->key, $kinds), $kinds);
+    }
+
+    private static function goods(): RecordKind
+    {
+        return new RecordKind(self::GOODS, 'product', 'products', 'name', 'slug', [
+            new Column('pictures', 'pictures', new PicturesCell(), wide: 58),
+            new Column('name', 'name', new TextCell(self::NAME), true, 210),
+            new Column('price', 'price', new MoneyCell(), true, 66),
+            new Column('was', 'price before', new MoneyCell(), wide: 76),
+            new Column('cost', 'cost', new MoneyCell(), wide: 62),
+            new Column('margin', 'margin', new WholeCell(-999_999, 100), wide: 92, isComputed: true),
+            new Column('stock', 'stock', new WholeCell(), true, 54, 0),
+            new Column('label', 'own label', new TextCell(40, isOptional: true), wide: 92),
+            new Column('category_id', 'category', new RecordCell(self::CATEGORIES), true, 116),
+            new Column('note', 'line under the name', new TextCell(self::NAME)),
+            new Column('words', 'description', new TextCell(self::WORDS, true)),
+            new Column('facts', 'facts', new FactsCell(), beginning: []),
+            new Column('slug', 'address', new AddressCell('/product/'), true),
+            new Column('featured', 'favorite', new SwitchCell(), beginning: false),
+            new Column('added_on', 'in the shop since', new DayCell(), true),
+            new Column('position', 'place', new WholeCell(), true, beginning: 0),
+        ], static fn(array $row): ?array => is_int($row['was'] ?? null) && $row['was'] <= $row['price']
+            ? ['was', 'The price before must be more than the price of '.MoneyCell::figures((int) $row['price']).'.']
+            : null, 'position');
+    }
+
+    private static function categories(): RecordKind
+    {
+        return new RecordKind(self::CATEGORIES, 'category', 'categories', 'name', 'slug', [
+            new Column('name', 'name', new TextCell(self::NAME), true, 200),
+            new Column('words', 'words', new TextCell(2000, true), wide: 360),
+            new Column('slug', 'address', new AddressCell('/category/'), true, 160),
+            new Column('position', 'place', new WholeCell(), true, 60, 0),
+        ], place: 'position');
+    }
+
+    private static function menus(): RecordKind
+    {
+        return new RecordKind(self::MENUS, 'menu entry', 'menu entries', 'label', null, [
+            new Column('menu', 'menu', new ChoiceCell(HeaderSettings::MENUS), true, 140),
+            new Column('label', 'words', new TextCell(60), true, 240),
+            new Column('target', 'leads to', new TargetCell(), true, 300),
+            new Column('position', 'place', new WholeCell(), true, 60, 0),
+        ], place: 'position');
+    }
+
+    private static function pages(): RecordKind
+    {
+        return new RecordKind(self::PAGES, 'page', 'pages', 'title', 'slug', [
+            new Column('title', 'title', new TextCell(self::NAME), true, 220),
+            new Column('slug', 'address', new AddressCell('/page/'), true, 180),
+            new Column('policy', 'policy', new SwitchCell(), wide: 60, beginning: false),
+            new Column('body', 'words', new TextCell(self::WORDS, true), wide: 320),
+        ]);
+    }
+
+    private static function codes(\DateTimeZone $zone): RecordKind
+    {
+        return new RecordKind(self::CODES, 'code', 'codes', 'code', 'code', [
+            new Column('code', 'code', new CodeCell(), true, 150),
+            new Column('discount', 'takes off', new DiscountCell(), true, 90),
+            new Column('minimum', 'from a sum of', new MoneyCell(), true, 100, 0),
+            new Column('starts_at', 'from', new MomentCell($zone), wide: 140),
+            new Column('ends_at', 'until', new MomentCell($zone), wide: 140),
+        ], static fn(array $row): ?array => is_string($row['starts_at'] ?? null) && is_string($row['ends_at'] ?? null)
+            && $row['ends_at'] <= $row['starts_at']
+            ? ['ends_at', 'It must end after it begins.']
+            : null);
+    }
+
+    private static function delivery(): RecordKind
+    {
+        return new RecordKind(self::DELIVERY, 'delivery offer', 'delivery offers', 'name', 'name', [
+            new Column('name', 'name', new TextCell(60), true, 200),
+            new Column('words', 'words', new TextCell(self::NAME), wide: 240),
+            new Column('price', 'price', new MoneyCell(), true, 80),
+            new Column('free_from', 'free from a sum of', new MoneyCell(), wide: 130),
+            new Column('position', 'place', new WholeCell(), true, 60, 0),
+        ], place: 'position');
+    }
+}

@@ -1,0 +1,20 @@
+@use('Ikat\Core\Store\Cell\ChoiceCell')
+@use('Ikat\Core\Store\Cell\TextCell')
+{{-- A field of the open record: $column, $row; $name for one of a new record. --}}
+@php($field = $column->type->field())
+@php($id = 'f-'.($new ?? false ? 'new-' : '').$kind->key.'-'.$column->key)
+@php($name = $new ?? false ? "new[$column->key]" : 'value')
+@php($written = $row === null ? '' : $panel->written($column, $row))
+@php($most = $column->type instanceof TextCell ? $column->type->most : null)
+<label class="text-small text-ink-2" for="{{ $id }}">{{ $column->label }}</label>
+@if ($field === 'lines')
+<textarea class="entry" id="{{ $id }}" name="{{ $name }}" rows="{{ $column->key === 'facts' ? 3 : 4 }}" @if ($most) data-most="{{ $most }}" @endif>{{ $written }}</textarea>
+@elseif ($field === 'choice' && $column->type instanceof ChoiceCell)
+<select class="entry" id="{{ $id }}" name="{{ $name }}">@foreach ($column->type->choices as $words)<option @selected($words === $written)>{{ $words }}</option>@endforeach</select>
+@elseif ($field === 'switch')
+<select class="entry" id="{{ $id }}" name="{{ $name }}"><option @selected($written === 'no')>no</option><option @selected($written === 'yes')>yes</option></select>
+@else
+<input class="entry {{ $field === 'number' ? 'text-right' : '' }}" id="{{ $id }}" name="{{ $name }}" value="{{ $written }}" autocomplete="off" @if ($field === 'number') inputmode="decimal" @endif
+  @if ($field === 'day') type="date" @elseif (in_array($field, ['record', 'target'], true)) list="storeroom-{{ $field }}" @endif @if ($most) data-most="{{ $most }}" @endif
+  @if ($field === 'moment') placeholder="2027-03-01 18:00" @endif>
+@endif
