@@ -33,31 +33,41 @@ final class StoreEdit extends Model
 
     protected $guarded = [];
 
-    /** @param list<RecordChange> $changes */
+    private int $parts = 0;
+
+    /**
+     * Adds to what it changes.
+     *
+     * @param list<RecordChange> $changes
+     */
     public function keepChanges(array $changes): void
     {
-        foreach (array_chunk($changes, self::PIECE) as $part => $piece) {
+        foreach (array_chunk($changes, self::PIECE) as $piece) {
             DB::table('store_edit_parts')->insert([
                 'store_edit_id' => $this->id,
-                'part' => $part,
+                'part' => $this->parts++,
                 'changes' => json_encode(
                     array_map(static fn(RecordChange $c): array => $c->toArray(), $piece),
                     JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
                 ),
             ]);
         }
+        $this->records += count($changes);
     }
 
-    /** @return list<RecordChange> */
-    public function changes(): array
+    /**
+     * What it changes, a piece at a time.
+     *
+     * @param bool $isReversed whether it is taken back: the last first, each the other way round
+     *
+     * @return iterable<non-empty-list<RecordChange>>
+     */
+    public function pieces(bool $isReversed): iterable
     {
-        $changes = [];
-        foreach (DB::table('store_edit_parts')->where('store_edit_id', $this->id)->orderBy('part')->pluck('changes') as $piece) {
-            foreach (json_decode($piece, true, 16, JSON_THROW_ON_ERROR) as $kept) {
-                $changes[] = RecordChange::fromArray($kept);
-            }
+        $pieces = DB::table('store_edit_parts')->where('store_edit_id', $this->id);
+        foreach ($isReversed ? $pieces->orderByDesc('part')->lazy(1) : $pieces->orderBy('part')->lazy(1) as $piece) {
+            $changes = array_map(RecordChange::fromArray(...), json_decode((string) $piece->changes, true, 16, JSON_THROW_ON_ERROR));
+            yield $isReversed ? array_map(static fn(RecordChange $c): RecordChange => $c->reversed(), array_reverse($changes)) : $changes;
         }
-
-        return $changes;
     }
 }

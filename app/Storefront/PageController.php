@@ -37,7 +37,9 @@ final class PageController
     {
         $found = Category::query()->firstWhere('slug', $category);
 
-        return $found === null ? $this->formerly(RecordKinds::CATEGORIES, Category::class, $category) : $this->pages->category($found, CategoryQuestion::in($request));
+        return $found === null
+            ? $this->formerly(RecordKinds::CATEGORIES, Category::class, $category)
+            : $this->pages->category($found, CategoryQuestion::in($request));
     }
 
     public function product(string $product): View|Response|RedirectResponse

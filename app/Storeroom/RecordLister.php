@@ -69,6 +69,21 @@ final class RecordLister
         return $rows;
     }
 
+    /** @return array<int, string> id => name of records that are called something like this */
+    public function called(RecordKind $kind, string $asked, int $most): array
+    {
+        if ($kind->key === RecordKinds::GOODS) {
+            return ProductSearch::find($asked, $most, [])->pluck('name', 'id')->all();
+        }
+
+        return $this->rows->query($kind)
+            ->where($kind->name, 'like', '%'.addcslashes($asked, '\\%_').'%')
+            ->orderBy('id')
+            ->limit($most)
+            ->pluck($kind->name, 'id')
+            ->all();
+    }
+
     /** How many there are: counted once until the Storeroom changes. */
     public function count(RecordKind $kind, RecordQuestion $asked, int $version): int
     {
@@ -77,6 +92,22 @@ final class RecordLister
             self::SECONDS,
             fn(): int => $this->matching($kind, $asked)->count(),
         );
+    }
+
+    /**
+     * All that are found, a piece at a time, in the order of the table.
+     *
+     * @return iterable<list<int>>
+     */
+    public function everyId(RecordKind $kind, RecordQuestion $asked, int $piece): iterable
+    {
+        for ($from = 0; ; $from += $piece) {
+            $ids = $this->ordered($kind, $asked)->offset($from)->limit($piece)->pluck('id')->all();
+            if ($ids === []) {
+                return;
+            }
+            yield array_map(intval(...), $ids);
+        }
     }
 
     /**
@@ -109,13 +140,16 @@ final class RecordLister
         return $found === [] ? null : Histogram::of($found[0], $found[1]);
     }
 
-    /** @return list<int> the ids before and after one in the order of what is found; 0 for none */
-    public function neighbors(RecordKind $kind, RecordQuestion $asked, int $id): array
+    /** The page a record stands on in the order that is set by hand; the first where it is not among what is found. */
+    public function pageOf(RecordKind $kind, RecordQuestion $asked, int $id): int
     {
-        $ids = array_map(intval(...), array_keys($this->page($kind, $asked)));
-        $at = array_search($id, $ids, true);
+        $place = $kind->place === '' ? 'id' : $kind->place;
+        $at = $this->matching($kind, $asked)->where('id', $id)->value($place);
+        $before = $at === null ? 0 : $this->matching($kind, $asked)->where(static fn(Builder $q) => $q->where($place, '<', $at)->orWhere(
+            static fn(Builder $same) => $same->where($place, $at)->where('id', '<', $id),
+        ))->count();
 
-        return $at === false ? [0, 0] : [$ids[$at - 1] ?? 0, $ids[$at + 1] ?? 0];
+        return 1 + intdiv($before, self::PAGE);
     }
 
     /** @return array{}|array{array{from: int, step: int, bars: int}, array<int, int>} */

@@ -57,7 +57,8 @@ final class RecordRows
         if ($ids === []) {
             return [];
         }
-        $rows = $this->query($kind)->whereIn('id', $ids)->orderBy('id')->when($isLocked, static fn(Builder $q) => $q->lockForUpdate())->get();
+        $query = $this->query($kind)->whereIn('id', $ids)->orderBy('id');
+        $rows = ($isLocked ? $query->lockForUpdate() : $query)->get();
         $more = isset($kind->columns['pictures']) ? $this->morePictures($ids) : [];
         $read = [];
         foreach ($rows as $row) {
@@ -124,6 +125,15 @@ final class RecordRows
         $this->query($kind)->whereIn('id', $ids)->delete();
     }
 
+    /** Whether another record has what no two may share. */
+    public function isTaken(RecordKind $kind, string $value, ?int $butNot): bool
+    {
+        return $this->query($kind)
+            ->where((string) $kind->unique, $value)
+            ->when($butNot !== null, static fn(Builder $q) => $q->where('id', '!=', $butNot))
+            ->exists();
+    }
+
     /** The record an address led to before it became another; null for none. */
     public static function formerly(CurrentStore $current, string $kind, string $slug): ?int
     {
@@ -164,7 +174,9 @@ final class RecordRows
         }
         DB::table('product_pictures')->where('product_id', $id)->delete();
         DB::table('product_pictures')->insert(array_map(
-            static fn(int $place, int|string $picture): array => ['product_id' => $id, 'picture_id' => (int) $picture, 'position' => $place + 1],
+            static fn(int $place, int|string $picture): array => [
+                'product_id' => $id, 'picture_id' => (int) $picture, 'position' => $place + 1,
+            ],
             array_keys(array_slice($pictures, 1)),
             array_slice($pictures, 1),
         ));

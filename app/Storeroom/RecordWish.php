@@ -13,6 +13,7 @@ final readonly class RecordWish
      * @param string $kind key
      * @param ?int $id null for a new one
      * @param array<string, string|BulkChange> $cells key of a column => what was typed, or how its number changes
+     * @param bool $isWhole whether nothing of it is done where something of it cannot be
      * @param array<string, string> $seen key of a column => what stood there when it was typed over
      */
     public function __construct(
@@ -21,5 +22,6 @@ final readonly class RecordWish
         public array $cells = [],
         public array $seen = [],
         public bool $isDeleted = false,
+        public bool $isWhole = false,
     ) {}
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Store;
 
+use Ikat\Core\Store\Cell\MoneyCell;
+
 /** One change to many numbers: set, added to, multiplied, rounded. */
 final readonly class BulkChange
 {
@@ -40,7 +42,7 @@ final readonly class BulkChange
         if (! $isMoney && preg_match('/^\d{1,9}$/D', $bare) !== 1) {
             throw new UnreadableCell("“{$typed}” is no whole number.");
         }
-        $by = $isMoney ? Cell\MoneyCell::cents($bare) : (int) $bare;
+        $by = $isMoney ? MoneyCell::cents($bare) : (int) $bare;
         if ($way === 'round' && $by === 0) {
             throw new UnreadableCell('Round to something more than nothing, like 0.05.');
         }

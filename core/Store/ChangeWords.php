@@ -10,19 +10,36 @@ final class ChangeWords
     private const SHOWN = 40;
 
     /**
+     * What must be known of changes to tell them, gathered piece by piece.
+     *
+     * @param array{}|array{first: RecordChange, keys: list<string>, made: int, gone: int} $told of those before
      * @param non-empty-list<RecordChange> $changes
+     *
+     * @return array{first: RecordChange, keys: list<string>, made: int, gone: int}
+     */
+    public static function together(array $told, array $changes): array
+    {
+        $keys = array_map(static fn(RecordChange $c): array => array_keys($c->after ?? []), $changes);
+
+        return [
+            'first' => $told['first'] ?? $changes[0],
+            'keys' => array_values(array_unique(array_merge($told['keys'] ?? [], ...$keys))),
+            'made' => ($told['made'] ?? 0) + count(array_filter($changes, static fn(RecordChange $c): bool => $c->before === null)),
+            'gone' => ($told['gone'] ?? 0) + count(array_filter($changes, static fn(RecordChange $c): bool => $c->after === null)),
+        ];
+    }
+
+    /**
+     * @param array{first: RecordChange, keys: list<string>, made: int, gone: int} $told as together() gives it
+     * @param int $count of records
      * @param array<string, RecordKind> $kinds by key
      */
-    public static function of(array $changes, array $kinds, Names $names): string
+    public static function of(array $told, int $count, array $kinds, Names $names): string
     {
-        $first = $changes[0];
+        ['first' => $first, 'keys' => $keys, 'made' => $made, 'gone' => $gone] = $told;
         $kind = $kinds[$first->kind];
-        $count = count($changes);
-        $made = array_filter($changes, static fn(RecordChange $c): bool => $c->before === null);
-        $gone = array_filter($changes, static fn(RecordChange $c): bool => $c->after === null);
-        $keys = array_unique(array_merge(...array_map(static fn(RecordChange $c): array => array_keys($c->after ?? []), $changes)));
-        if (count($made) === $count || count($gone) === $count) {
-            $verb = $made === [] ? 'deleted' : 'new';
+        if ($made === $count || $gone === $count) {
+            $verb = $made === 0 ? 'deleted' : 'new';
 
             return $count === 1 ? "$verb $kind->one: $first->called" : "$verb: $count $kind->many";
         }

@@ -19,6 +19,8 @@ final readonly class Column
      * @param int $wide px on the table; 0 for what is not on it
      * @param Value $beginning what a new record has where nothing is said
      * @param bool $isComputed whether it follows from others and cannot be typed
+     * @param bool $isAsked whether a new record is made with it
+     * @param list<string> $also other names it has in files
      */
     public function __construct(
         public string $key,
@@ -28,6 +30,8 @@ final readonly class Column
         public int $wide = 0,
         public int|string|bool|array|null $beginning = null,
         public bool $isComputed = false,
+        public bool $isAsked = false,
+        public array $also = [],
     ) {}
 
     /**

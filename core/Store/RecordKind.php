@@ -49,10 +49,10 @@ final readonly class RecordKind
         return array_values(array_filter($this->columns, static fn(Column $c): bool => $c->wide > 0));
     }
 
-    /** @return list<Column> what somebody must say of a new one */
+    /** @return list<Column> what somebody is asked of a new one; its address, place and day come by themselves */
     public function asked(): array
     {
-        return array_values(array_filter($this->columns, static fn(Column $c): bool => $c->isRequired && $c->beginning === null));
+        return array_values(array_filter($this->columns, static fn(Column $c): bool => $c->isAsked));
     }
 
     /**

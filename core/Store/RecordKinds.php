@@ -48,22 +48,44 @@ final class RecordKinds
     private static function goods(): RecordKind
     {
         return new RecordKind(self::GOODS, 'product', 'products', 'name', 'slug', [
-            new Column('pictures', 'pictures', new PicturesCell(), wide: 58),
-            new Column('name', 'name', new TextCell(self::NAME), true, 210),
-            new Column('price', 'price', new MoneyCell(), true, 66),
-            new Column('was', 'price before', new MoneyCell(), wide: 76),
-            new Column('cost', 'cost', new MoneyCell(), wide: 62),
+            new Column('pictures', 'pictures', new PicturesCell(), wide: 58, also: ['picture', 'images', 'image', 'photos', 'photo']),
+            new Column(
+                'name',
+                'name',
+                new TextCell(self::NAME),
+                true,
+                210,
+                isAsked: true,
+                also: ['title', 'product', 'product name', 'item']
+            ),
+            new Column('price', 'price', new MoneyCell(), true, 66, isAsked: true, also: ['retail', 'selling price', 'unit price', 'sale']),
+            new Column(
+                'was',
+                'price before',
+                new MoneyCell(),
+                wide: 76,
+                also: ['before', 'list price', 'old price', 'price was', 'regular price']
+            ),
+            new Column('cost', 'cost', new MoneyCell(), wide: 62, also: ['unit cost', 'purchase price', 'buying price', 'cost price']),
             new Column('margin', 'margin', new WholeCell(-999_999, 100), wide: 92, isComputed: true),
-            new Column('stock', 'stock', new WholeCell(), true, 54, 0),
-            new Column('label', 'own label', new TextCell(40, isOptional: true), wide: 92),
-            new Column('category_id', 'category', new RecordCell(self::CATEGORIES), true, 116),
-            new Column('note', 'line under the name', new TextCell(self::NAME)),
-            new Column('words', 'description', new TextCell(self::WORDS, true)),
-            new Column('facts', 'facts', new FactsCell(), beginning: []),
-            new Column('slug', 'address', new AddressCell('/product/'), true),
-            new Column('featured', 'favorite', new SwitchCell(), beginning: false),
-            new Column('added_on', 'in the shop since', new DayCell(), true),
-            new Column('position', 'place', new WholeCell(), true, beginning: 0),
+            new Column('stock', 'stock', new WholeCell(), true, 54, 0, also: ['quantity', 'qty', 'in stock', 'on hand', 'inventory']),
+            new Column('label', 'own label', new TextCell(40, isOptional: true), wide: 92, also: ['badge', 'tag']),
+            new Column(
+                'category_id',
+                'category',
+                new RecordCell(self::CATEGORIES),
+                true,
+                116,
+                isAsked: true,
+                also: ['categories', 'department', 'dept', 'group', 'collection']
+            ),
+            new Column('note', 'line under the name', new TextCell(self::NAME), also: ['note', 'subtitle', 'second line']),
+            new Column('words', 'description', new TextCell(self::WORDS, true), also: ['description', 'text', 'details', 'body']),
+            new Column('facts', 'facts', new FactsCell()),
+            new Column('slug', 'address', new AddressCell('/product/'), true, also: ['slug', 'url', 'link', 'path']),
+            new Column('featured', 'favorite', new SwitchCell(), beginning: false, also: ['favorites', 'highlight']),
+            new Column('added_on', 'in the shop since', new DayCell(), true, also: ['added', 'since', 'published']),
+            new Column('position', 'place', new WholeCell(), true, beginning: 0, also: ['order', 'sort', 'position', 'rank']),
         ], static fn(array $row): ?array => is_int($row['was'] ?? null) && $row['was'] <= $row['price']
             ? ['was', 'The price before must be more than the price of '.MoneyCell::figures((int) $row['price']).'.']
             : null, 'position');
@@ -72,8 +94,8 @@ final class RecordKinds
     private static function categories(): RecordKind
     {
         return new RecordKind(self::CATEGORIES, 'category', 'categories', 'name', 'slug', [
-            new Column('name', 'name', new TextCell(self::NAME), true, 200),
-            new Column('words', 'words', new TextCell(2000, true), wide: 360),
+            new Column('name', 'name', new TextCell(self::NAME), true, 200, isAsked: true),
+            new Column('words', 'words', new TextCell(2000, true), wide: 360, isAsked: true),
             new Column('slug', 'address', new AddressCell('/category/'), true, 160),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');
@@ -82,9 +104,9 @@ final class RecordKinds
     private static function menus(): RecordKind
     {
         return new RecordKind(self::MENUS, 'menu entry', 'menu entries', 'label', null, [
-            new Column('menu', 'menu', new ChoiceCell(HeaderSettings::MENUS), true, 140),
-            new Column('label', 'words', new TextCell(60), true, 240),
-            new Column('target', 'leads to', new TargetCell(), true, 300),
+            new Column('menu', 'menu', new ChoiceCell(HeaderSettings::MENUS), true, 140, isAsked: true),
+            new Column('label', 'words', new TextCell(60), true, 240, isAsked: true),
+            new Column('target', 'leads to', new TargetCell(), true, 300, isAsked: true),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');
     }
@@ -92,19 +114,19 @@ final class RecordKinds
     private static function pages(): RecordKind
     {
         return new RecordKind(self::PAGES, 'page', 'pages', 'title', 'slug', [
-            new Column('title', 'title', new TextCell(self::NAME), true, 220),
+            new Column('title', 'title', new TextCell(self::NAME), true, 220, isAsked: true),
             new Column('slug', 'address', new AddressCell('/page/'), true, 180),
             new Column('policy', 'policy', new SwitchCell(), wide: 60, beginning: false),
-            new Column('body', 'words', new TextCell(self::WORDS, true), wide: 320),
+            new Column('body', 'words', new TextCell(self::WORDS, true), wide: 320, isAsked: true, also: ['text', 'content', 'body']),
         ]);
     }
 
     private static function codes(\DateTimeZone $zone): RecordKind
     {
         return new RecordKind(self::CODES, 'code', 'codes', 'code', 'code', [
-            new Column('code', 'code', new CodeCell(), true, 150),
-            new Column('discount', 'takes off', new DiscountCell(), true, 90),
-            new Column('minimum', 'from a sum of', new MoneyCell(), true, 100, 0),
+            new Column('code', 'code', new CodeCell(), true, 150, isAsked: true),
+            new Column('discount', 'takes off', new DiscountCell(), true, 90, isAsked: true, also: ['discount', 'off', 'reduction']),
+            new Column('minimum', 'from a sum of', new MoneyCell(), true, 100, 0, also: ['minimum', 'from sum', 'least']),
             new Column('starts_at', 'from', new MomentCell($zone), wide: 140),
             new Column('ends_at', 'until', new MomentCell($zone), wide: 140),
         ], static fn(array $row): ?array => is_string($row['starts_at'] ?? null) && is_string($row['ends_at'] ?? null)
@@ -116,9 +138,9 @@ final class RecordKinds
     private static function delivery(): RecordKind
     {
         return new RecordKind(self::DELIVERY, 'delivery offer', 'delivery offers', 'name', 'name', [
-            new Column('name', 'name', new TextCell(60), true, 200),
-            new Column('words', 'words', new TextCell(self::NAME), wide: 240),
-            new Column('price', 'price', new MoneyCell(), true, 80),
+            new Column('name', 'name', new TextCell(60), true, 200, isAsked: true),
+            new Column('words', 'words', new TextCell(self::NAME), wide: 240, isAsked: true),
+            new Column('price', 'price', new MoneyCell(), true, 80, isAsked: true),
             new Column('free_from', 'free from a sum of', new MoneyCell(), wide: 130),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');

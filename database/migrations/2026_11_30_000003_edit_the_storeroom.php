@@ -54,6 +54,26 @@ return new class extends Migration {
             $table->longText('changes');
             $table->unique(['store_edit_id', 'part']);
         });
+        // A file that is to be taken in: how it is read, and what it would change.
+        Schema::create('store_files', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('store_id')->constrained();
+            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->string('kind', 16);
+            $table->string('name', 200);
+            $table->string('state', 12);
+            $table->string('encoding', 16);
+            $table->string('delimiter', 1);
+            $table->boolean('has_heads')->default(true);
+            $table->json('heads');
+            $table->json('columns');
+            $table->unsignedInteger('rows')->default(0);
+            $table->unsignedBigInteger('seen')->default(0);
+            $table->longText('outlook')->nullable();
+            $table->string('words', 500)->default('');
+            $table->timestamps();
+            $table->index(['store_id', 'state']);
+        });
         Schema::create('former_addresses', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('store_id')->constrained();

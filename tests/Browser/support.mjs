@@ -119,7 +119,7 @@ export async function shows(page, read, expected) {
   const until = Date.now() + 40_000;
   let found = null;
   do {
-    found = await read().catch(() => null);
+    found = await Promise.resolve().then(read).catch(() => null);
     if (JSON.stringify(found) === JSON.stringify(expected)) return;
     await still(page);
   } while (Date.now() < until);

@@ -1,7 +1,7 @@
 // Sizes of screen and zoom: from a phone to the widest desk everything is reachable, nothing is cut off at the side, and axe finds nothing.
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { BASE, noAxeFindings, noSmallTargets, openPage, settled, shopFrame, signIn, signedIn } from './support.mjs';
+import { BASE, noAxeFindings, noSmallTargets, openPage, settled, shopFrame, shows, signIn, signedIn } from './support.mjs';
 
 const { browser, page } = await signedIn();
 const LOOK = `${BASE}/workbench/looks/1`;

@@ -36,7 +36,7 @@ final class FindBox
         }
         foreach (Finder::find($asked, [
             ...self::commands($bench), ...self::pages($bench), ...self::findings($bench), ...$settings, ...self::words($bench),
-            ...self::places($asked, $bench),
+            ...self::places($asked, $bench), ...self::brought($asked, $bench),
         ]) as $entry) {
             $found[] = $entry;
             $switch = $entry->kind === 'setting' && $bench->edits() ? self::switched($entry, $bench) : null;
@@ -184,6 +184,19 @@ final class FindBox
             $bench->addressOf($f),
             'finding problem '.($f instanceof ContrastFinding ? 'contrast readable faint' : 'missing link'),
         ), $bench->findings());
+    }
+
+    /** @return list<Entry> */
+    private static function brought(string $asked, Bench $bench): array
+    {
+        $entries = [];
+        foreach ($bench->steps->all() as $step) {
+            if ($step instanceof BringsFinds) {
+                $entries = [...$entries, ...$step->finds($asked, $bench)];
+            }
+        }
+
+        return $entries;
     }
 
     /** @return list<Entry> */

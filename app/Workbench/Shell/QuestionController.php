@@ -6,11 +6,11 @@ namespace App\Workbench\Shell;
 
 use App\Http\TypedRequest;
 use App\Looks\LookReader;
+use App\Models\StoreEdit;
 use App\Storefront\PreviewMoment;
 use App\Storeroom\StoreReader;
 use Ikat\Core\Season\Season;
 use Ikat\Core\Setting\SettingPath;
-use App\Models\StoreEdit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -82,7 +82,9 @@ final class QuestionController
         $found = $this->maker->look($look);
         $store = $found->storefront->store;
         if ($request->has('store_seen') && $store->head > $request->id('store_seen')) {
-            return view('workbench.shell.store-pulse', ['look' => $found, 'edit' => StoreEdit::query()->where('sequence', $store->head)->firstOrFail()]);
+            $edit = StoreEdit::query()->where('sequence', $store->head)->firstOrFail();
+
+            return view('workbench.shell.store-pulse', ['look' => $found, 'edit' => $edit]);
         }
         if ($found->head <= $request->id('seen')) {
             return response()->noContent();

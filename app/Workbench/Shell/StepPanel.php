@@ -93,7 +93,9 @@ abstract class StepPanel
         $open = $this->bench->unpublished();
 
         return [
-            $this->bench->look->head === 0 ? 'Nothing changed yet' : 'Kept '.$this->bench->localTime($this->bench->look->updated_at)->format('g:i A'),
+            $this->bench->look->head === 0
+                ? 'Nothing changed yet'
+                : 'Kept '.$this->bench->localTime($this->bench->look->updated_at)->format('g:i A'),
             match ($open) {
                 0 => 'all of it live',
                 1 => '1 change not live',

@@ -30,6 +30,7 @@ final readonly class Steps
                 return $step;
             }
         }
+
         throw new \LogicException('There is no step.');
     }
 

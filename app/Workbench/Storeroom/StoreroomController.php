@@ -7,11 +7,9 @@ namespace App\Workbench\Storeroom;
 use App\Http\TypedRequest;
 use App\Models\Look;
 use App\Models\Store;
-use App\Models\StoreEdit;
 use App\Storeroom\MoveRecord;
 use App\Storeroom\RecordLister;
 use App\Storeroom\RecordWish;
-use App\Storeroom\RefusedCell;
 use App\Storeroom\StoreOutcome;
 use App\Storeroom\StoreWriter;
 use App\Workbench\Shell\BenchMaker;
@@ -35,6 +33,7 @@ final class StoreroomController
 
     public function __construct(
         private readonly BenchMaker $maker,
+        private readonly StoreroomAnswer $answer,
         private readonly StoreWriter $writer,
         private readonly RecordLister $lister,
     ) {}
@@ -59,7 +58,11 @@ final class StoreroomController
             $request->has('stood') ? [$column => $request->word('stood', '', 100_000)] : [],
         );
 
-        return $this->attempt($request, $found, fn(Store $store): StoreOutcome => $this->writer->edit($store, EditAnswer::author($request), [$wish]), true);
+        return $this->attempt($request, $found, fn(Store $store): StoreOutcome => $this->writer->edit(
+            $store,
+            EditAnswer::author($request),
+            [$wish],
+        ), true);
     }
 
     /** One change to the numbers of many records: those that are named, or all that are found. */
@@ -101,10 +104,14 @@ final class StoreroomController
         $found = $this->maker->look($look);
         $kind = $this->kind($request, $found);
 
-        return $this->attempt($request, $found, fn(Store $store): StoreOutcome => $this->writer->edit($store, EditAnswer::author($request), array_map(
-            static fn(int $id): RecordWish => new RecordWish($kind->key, $id, isDeleted: true),
-            $this->meant($request, $kind),
-        )));
+        return $this->attempt($request, $found, fn(Store $store): StoreOutcome => $this->writer->edit(
+            $store,
+            EditAnswer::author($request),
+            array_map(
+                static fn(int $id): RecordWish => new RecordWish($kind->key, $id, isDeleted: true),
+                $this->meant($request, $kind),
+            ),
+        ));
     }
 
     /** A place earlier or later in the order that is set by hand. */
@@ -156,25 +163,8 @@ final class StoreroomController
         if ($outcome->made !== []) {
             $request->merge(['open_record' => (string) $outcome->made[0]]);
         }
-        // The store's version has gone up in the database alone.
-        $look->storefront->refresh();
-        $bench = $this->maker->make($request, $look, 'storeroom');
 
-        return $this->maker->answer('workbench.shell.answer', $bench, ['tells' => [
-            'ikat:edited' => [
-                'sheet' => $bench->prepare()->sheet(), 'reload' => $outcome->edit !== null, 'words' => self::told($outcome->edit, $outcome->refused),
-                'places' => [],
-            ],
-            'ikat:cells' => ['refused' => $outcome->refused],
-        ]]);
-    }
-
-    /** @param list<RefusedCell> $refused */
-    private static function told(?StoreEdit $edit, array $refused): string
-    {
-        $kept = $edit === null ? 'Nothing changed.' : ucfirst($edit->kind).": $edit->label.";
-
-        return $refused === [] ? $kept : "$kept ".count($refused).' not kept: '.$refused[0]->why;
+        return $this->answer->to($request, $look, $outcome->edit, $outcome->refused);
     }
 
     private function kind(TypedRequest $request, Look $look): RecordKind
@@ -197,7 +187,8 @@ final class StoreroomController
         }
         [$typed, $stood] = [[], []];
         foreach ($read as $cell) {
-            if (! is_array($cell) || count($cell) !== 4 || ! is_int($cell[0]) || array_filter(array_slice($cell, 1), is_string(...)) !== array_slice($cell, 1)) {
+            $words = is_array($cell) ? array_slice($cell, 1) : [];
+            if (count($words) !== 3 || ! is_int($cell[0] ?? null) || array_filter($words, is_string(...)) !== $words) {
                 throw new RefusedChange('What was sent are no cells of a table. Nothing was changed.');
             }
             $typed[$cell[0]][$cell[1]] = $cell[2];

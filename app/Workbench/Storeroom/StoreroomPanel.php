@@ -9,6 +9,7 @@ use App\Models\Category;
 use App\Models\Store;
 use App\Models\StoreEdit;
 use App\Storeroom\RecordLister;
+use App\Storeroom\StoreFile;
 use App\Storeroom\StoreNames;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\Sheet;
@@ -33,7 +34,8 @@ final class StoreroomPanel extends StepPanel
 {
     /** Kind of record => what stands before its address in the shop, and the part of the page that shows it. */
     private const PAGES = [
-        RecordKinds::GOODS => ['/product/', 'product'], RecordKinds::CATEGORIES => ['/category/', 'grid'], RecordKinds::PAGES => ['/page/', 'page'],
+        RecordKinds::GOODS => ['/product/', 'product'], RecordKinds::CATEGORIES => ['/category/', 'grid'],
+        RecordKinds::PAGES => ['/page/', 'page'],
     ];
 
     /** @var non-empty-array<string, RecordKind> */
@@ -45,10 +47,13 @@ final class StoreroomPanel extends StepPanel
 
     public readonly Store $store;
 
+    /** The file that is on its way in. */
+    public readonly ?StoreFile $file;
+
     private readonly int $wanted;
 
-    /** @var ?array<int, array<string, Value>> */
-    private ?array $rows = null;
+    /** @var array<int, array<string, Value>> */
+    private readonly array $rows;
 
     /** @var ?array<string, Value> */
     private ?array $open = null;
@@ -67,9 +72,10 @@ final class StoreroomPanel extends StepPanel
         parent::__construct($bench, $request);
         $this->store = $bench->look->storefront->store;
         $this->kinds = RecordKinds::all($this->store->zone());
-        $this->kind = $this->kinds[$request->word('open_kind')] ?? $this->kinds[RecordKinds::GOODS];
+        $this->file = $request->id('open_file') === 0 ? null : StoreFile::query()->find($request->id('open_file'));
+        $this->kind = $this->kinds[$this->file->kind ?? $request->word('open_kind')] ?? $this->kinds[RecordKinds::GOODS];
         $this->wanted = $request->id('open_record');
-        $this->asked = RecordQuestion::of(
+        $asked = RecordQuestion::of(
             $this->kind,
             mb_substr($request->word('open_q'), 0, 80),
             $request->word('open_ranges'),
@@ -77,15 +83,27 @@ final class StoreroomPanel extends StepPanel
             $request->word('open_sort'),
             $request->word('open_page'),
         );
+        $rows = $lister->page($this->kind, $asked);
+        // A record that was found elsewhere is shown where it stands.
+        if ($this->wanted !== 0 && ! isset($rows[$this->wanted]) && ! $request->has('open_page') && $asked->sort === '') {
+            $asked = $asked->onPage($lister->pageOf($this->kind, $asked, $this->wanted));
+            $rows = $lister->page($this->kind, $asked);
+        }
+        $this->rows = $rows;
+        $this->asked = $asked;
     }
 
     public function view(): string
     {
-        return 'workbench.storeroom.panel';
+        return $this->file === null ? 'workbench.storeroom.panel' : 'workbench.storeroom.file-panel';
     }
 
     public function sheet(): Sheet
     {
+        if ($this->file !== null) {
+            return new Sheet('workbench.storeroom.file', 'Taking in a file', $this->file->name, 440, false, 130);
+        }
+
         return new Sheet('workbench.storeroom.table', ucfirst($this->kind->many), $this->found(), 440, false, 130);
     }
 
@@ -94,6 +112,7 @@ final class StoreroomPanel extends StepPanel
         return [
             ...($this->kind->key === RecordKinds::GOODS ? [] : ['open_kind' => $this->kind->key]),
             ...($this->wanted === 0 ? [] : ['open_record' => (string) $this->wanted]),
+            ...($this->file === null ? [] : ['open_file' => (string) $this->file->id]),
             ...array_filter($this->questionState($this->asked), static fn(string $s): bool => $s !== ''),
         ];
     }
@@ -142,7 +161,9 @@ final class StoreroomPanel extends StepPanel
     {
         $last = $this->lastEdit();
 
-        return [$last === null ? 'Nothing changed yet' : 'Kept '.$this->bench->localTime($last->created_at)->format('g:i A'), 'shows in the shop at once'];
+        $kept = $last === null ? 'Nothing changed yet' : 'Kept '.$this->bench->localTime($last->created_at)->format('g:i A');
+
+        return [$kept, 'shows in the shop at once'];
     }
 
     public function lastEditView(): string
@@ -158,7 +179,7 @@ final class StoreroomPanel extends StepPanel
     /** @return array<int, array<string, Value>> id => record of the page that is open */
     public function rows(): array
     {
-        return $this->rows ??= $this->lister->page($this->kind, $this->asked);
+        return $this->rows;
     }
 
     /** How many there are of a kind, or of what was asked for. */
@@ -241,7 +262,9 @@ final class StoreroomPanel extends StepPanel
     /** @return list<string> names of the categories a field offers */
     public function categoryNames(): array
     {
-        return $this->kind->key === RecordKinds::GOODS ? Category::query()->orderBy('position')->limit(self::OFFERED)->pluck('name')->all() : [];
+        return $this->kind->key === RecordKinds::GOODS
+            ? Category::query()->orderBy('position')->limit(self::OFFERED)->pluck('name')->all()
+            : [];
     }
 
     /** Categories offered at once; others are found by typing their name. */

@@ -8,15 +8,18 @@ use App\Http\TypedRequest;
 use App\Storeroom\RecordLister;
 use App\Storeroom\StoreNames;
 use App\Workbench\Shell\Bench;
+use App\Workbench\Shell\BringsFinds;
 use App\Workbench\Shell\StandsApart;
 use App\Workbench\Shell\Step;
 use App\Workbench\Shell\StepPanel;
 use Ikat\Core\Check\Finding;
+use Ikat\Core\Find\Entry;
 use Ikat\Core\Setting\Setting;
+use Ikat\Core\Store\RecordKinds;
 use Illuminate\Support\Facades\Route;
 
 /** The back office: what the store sells and says, as tables. */
-final class StoreroomStep implements Step, StandsApart
+final class StoreroomStep implements Step, StandsApart, BringsFinds
 {
     public function __construct(private readonly RecordLister $lister, private readonly StoreNames $names) {}
 
@@ -50,6 +53,29 @@ final class StoreroomStep implements Step, StandsApart
         return $this->key();
     }
 
+    /** Tables by their names, and records by theirs. */
+    public function finds(string $asked, Bench $bench): array
+    {
+        $entries = [];
+        foreach (RecordKinds::all($bench->look->storefront->store->zone()) as $kind) {
+            $table = ucfirst($kind->many);
+            $address = $bench->address("storeroom?open_kind=$kind->key");
+            $entries[] = new Entry('table', $table, $address, "$kind->key $kind->one table storeroom list edit", 'in the Storeroom');
+            if (mb_strlen($asked) < self::LEAST) {
+                continue;
+            }
+            foreach ($this->lister->called($kind, $asked, self::OFFERED) as $id => $name) {
+                $entries[] = new Entry($kind->one, $name, "$address&open_record=$id", $asked, "in the Storeroom, $table");
+            }
+        }
+
+        return $entries;
+    }
+
+    /** Characters somebody must have typed before records are looked for, and records of a kind that are offered. */
+    private const LEAST = 3;
+    private const OFFERED = 3;
+
     public static function routes(): void
     {
         Route::middleware('can:edit')->prefix('storeroom')->group(static function (): void {
@@ -60,6 +86,12 @@ final class StoreroomStep implements Step, StandsApart
             Route::post('move', [StoreroomController::class, 'move']);
             Route::post('undo', [StoreroomController::class, 'undo']);
             Route::post('redo', [StoreroomController::class, 'redo']);
+            Route::post('files', [StoreFileController::class, 'begin']);
+            foreach (['shape', 'column', 'take', 'drop'] as $act) {
+                Route::post("files/{file}/$act", [StoreFileController::class, $act]);
+            }
+            Route::post('files/{file}/off', [StoreFileController::class, 'callOff']);
+            Route::get('out/{kind}.csv', [StoreFileController::class, 'out'])->where('kind', '[a-z]{1,20}');
         });
     }
 }

@@ -26,8 +26,12 @@ interface CellType
     /** @param Value $value */
     public function write(int|string|bool|array|null $value, Names $names): string;
 
-    /** What nothing typed means: null, or an empty text where there is always one. */
-    public function nothing(): int|string|bool|null;
+    /**
+     * What nothing typed means: null, or an empty text or list where there is always one.
+     *
+     * @return Value
+     */
+    public function nothing(): int|string|bool|array|null;
 
     /** Template of its field in a form. */
     public function field(): string;

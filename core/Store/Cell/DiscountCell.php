@@ -20,7 +20,9 @@ final readonly class DiscountCell implements CellType
         }
         $cents = MoneyCell::cents($typed);
 
-        return $cents > 0 ? ['kind' => 'amount', 'value' => $cents] : throw new UnreadableCell('Write a share like 10% or a sum like 5.00.');
+        return $cents > 0
+            ? ['kind' => 'amount', 'value' => $cents]
+            : throw new UnreadableCell('Write a share like 10% or a sum like 5.00.');
     }
 
     public function write(int|string|bool|array|null $value, Names $names): string

@@ -28,7 +28,9 @@ final readonly class FactsCell implements CellType
                 throw new UnreadableCell("Line $number needs a name, a colon and the fact, like Made: by hand.");
             }
             if (mb_strlen($name) > self::LONGEST_NAME || mb_strlen($fact) > self::LONGEST) {
-                throw new UnreadableCell("Line $number is too long: ".self::LONGEST_NAME.' characters before the colon and '.self::LONGEST.' after it.');
+                $fits = self::LONGEST_NAME.' characters fit before the colon and '.self::LONGEST.' after it.';
+
+                throw new UnreadableCell("Line $number is too long: $fits");
             }
             if (isset($facts[$name])) {
                 throw new UnreadableCell("“{$name}” stands there twice.");
@@ -49,9 +51,10 @@ final readonly class FactsCell implements CellType
         return implode("\n", $lines);
     }
 
-    public function nothing(): null
+    /** @return array{} */
+    public function nothing(): array
     {
-        return null;
+        return [];
     }
 
     public function field(): string

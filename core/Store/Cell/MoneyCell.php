@@ -7,7 +7,7 @@ namespace Ikat\Core\Store\Cell;
 use Ikat\Core\Store\Names;
 use Ikat\Core\Store\UnreadableCell;
 
-/** A sum of money, kept in whole cents. Read with a point or a comma before the cents, with or without signs of thousands and of the currency. */
+/** A sum of money in whole cents: read with a point or a comma before the cents, with or without signs of thousands and of the currency. */
 final readonly class MoneyCell implements CellType
 {
     /** Cents of the largest sum: ten million whole units. */
@@ -32,7 +32,9 @@ final readonly class MoneyCell implements CellType
             throw new UnreadableCell("“{$typed}” is no sum of money. Write it like 12.50.");
         }
         if (preg_match('/^\d{1,3}\.\d{3}$/D', $bare) === 1) {
-            throw new UnreadableCell("“{$typed}” can be read in two ways. Write ".str_replace('.', '', $bare).' or '.substr($bare, 0, -1).'.');
+            [$whole, $cut] = [str_replace('.', '', $bare), substr($bare, 0, -1)];
+
+            throw new UnreadableCell("“{$typed}” can be read in two ways. Write $whole or $cut.");
         }
         $whole = str_replace(['.', ','], '', $m[1]);
         $cents = strlen($whole) > 9 ? self::MOST + 1 : 100 * (int) $whole + (int) str_pad($m[2] ?? '', 2, '0');

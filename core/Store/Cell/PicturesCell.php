@@ -27,12 +27,15 @@ final readonly class PicturesCell implements CellType
 
     public function write(int|string|bool|array|null $value, Names $names): string
     {
-        return implode(' ', array_map(static fn(int|string $id): string => $names->nameOf(self::KIND, (int) $id), is_array($value) ? $value : []));
+        $ids = is_array($value) ? $value : [];
+
+        return implode(' ', array_map(static fn(int|string $id): string => $names->nameOf(self::KIND, (int) $id), $ids));
     }
 
-    public function nothing(): null
+    /** @return array{} */
+    public function nothing(): array
     {
-        return null;
+        return [];
     }
 
     public function field(): string

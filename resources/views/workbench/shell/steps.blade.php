@@ -3,7 +3,8 @@
   @php($found = $bench->findingsIn($step->key()))
   @php($isApart = $step instanceof App\Workbench\Shell\StandsApart)
   @php($isNow = $step->key() === $bench->step->key())
-  <a @class(['step group flex h-7 flex-auto items-center gap-1.75 pr-2.5 whitespace-nowrap last:grow-0', 'is-now pl-0' => $isNow, 'pl-2.5' => ! $isNow, 'is-apart grow-0' => $isApart]) href="{{ $bench->address($step->key()) }}"
+  <a @class(['step group flex h-7 flex-auto items-center gap-1.75 pr-2.5 whitespace-nowrap last:grow-0', 'is-now pl-0' => $isNow, 'pl-2.5' => ! $isNow, 'is-apart grow-0' => $isApart])
+    href="{{ $bench->address($step->key()) }}"
     hx-get="{{ $bench->address($step->key()) }}" @if ($isNow) aria-current="step" @endif>
     <span @class(['here inline-flex items-center gap-1.5 underline-offset-4 group-hover:underline', 'relative isolate h-6 px-5 font-semibold text-white' => $isNow])>{{ $step->label() }}
       @if ($found !== [])<x-diamond :severity="$found[0]->severity()" :class="$isNow ? 'text-white!' : ''"/> <b>{{ count($found) }}</b>@endif</span></a>

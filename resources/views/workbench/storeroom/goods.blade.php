@@ -10,7 +10,8 @@
       <span class="relative block h-[58px] w-[74px] border border-thread bg-surface">@if ($shown)<img class="size-full object-cover" src="{{ $shown->smallest() }}" alt="{{ $shown->alt }}" width="74"
         height="58" draggable="false">@endif<b class="absolute bottom-0 left-0 bg-paper px-1">{{ $i + 1 }}</b></span>
       @if ($edits)<span class="flex justify-between"><button type="button" class="inline-grid size-6 place-items-center" data-picture-move="-1" aria-label="Picture {{ $i + 1 }} earlier"
-        @disabled($i === 0)><x-icon name="arrow-left"/></button><button type="button" class="inline-grid size-6 place-items-center" data-picture-remove aria-label="Take picture {{ $i + 1 }} away"><x-icon
+        @disabled($i === 0)><x-icon name="arrow-left"/></button><button type="button" class="inline-grid size-6 place-items-center" data-picture-remove
+          aria-label="Take picture {{ $i + 1 }} away"><x-icon
         name="x"/></button><button type="button" class="inline-grid size-6 place-items-center" data-picture-move="1" aria-label="Picture {{ $i + 1 }} later" @disabled($loop->last)><x-icon
         name="arrow-right"/></button></span>@endif
     </li>
@@ -21,7 +22,8 @@
   <form class="mt-1 flex items-end gap-2" data-picture-add><label class="grid flex-1 gap-0.5"><span class="text-small text-ink-2">Add a picture of the library, by name</span><input class="entry"
     list="storeroom-pictures" autocomplete="off" name="picture"></label><button class="act">Add</button></form>
   <datalist id="storeroom-pictures">@foreach ($bench->store->pictures() as $name => $alt)<option value="{{ $name }}">{{ $alt }}</option>@endforeach</datalist>
-  <form id="form-goods-pictures" class="control" hx-post="{{ $bench->address('storeroom/cells') }}" hx-trigger="change"><input type="hidden" name="record" value="{{ $id }}"><input type="hidden" name="column"
+  <form id="form-goods-pictures" class="control" hx-post="{{ $bench->address('storeroom/cells') }}" hx-trigger="change"><input type="hidden" name="record" value="{{ $id }}"><input type="hidden"
+    name="column"
     value="pictures"><input type="hidden" name="stood" value="{{ $panel->written($of('pictures'), $row) }}"><input type="text" class="hidden" name="value" aria-hidden="true" tabindex="-1"
     value="{{ $panel->written($of('pictures'), $row) }}" data-pictures-value></form>
   @endif
@@ -30,9 +32,15 @@
   <div class="grid grid-cols-3 gap-x-2">@foreach (['price', 'was', 'cost'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach</div>
   @if ($row['cost'] !== null)
   @php($bars = array_filter(['now' => $row['price'], 'before' => $row['was']], is_int(...)))
+  @php($saidOf = function (string $when, int $price) use ($row, $currency): string {
+      $margin = new Ikat\Core\Store\Margin($price, $row['cost']);
+      [$of, $cost, $left] = array_map(fn (int $cents): string => Money::exact($cents, $currency), [$price, $row['cost'], $margin->left()]);
+
+      return ucfirst($when).": of $of, $cost is cost and $left is left, {$margin->percent()} percent";
+  })
   @php($full = max(1, $row['cost'], ...array_values($bars)))
-  <svg class="draw mt-1" viewBox="0 0 398 {{ 26 * count($bars) + 2 }}" role="img" aria-label="{{ implode('. ', array_map(fn ($when, $price) => ucfirst($when).': of '.Money::exact($price, $currency).', '
-    .Money::exact($row['cost'], $currency).' is cost and '.Money::exact($price - $row['cost'], $currency).' is left, '.(new Ikat\Core\Store\Margin($price, $row['cost']))->percent().' percent', array_keys($bars), $bars)) }}">
+  <svg class="draw mt-1" viewBox="0 0 398 {{ 26 * count($bars) + 2 }}" role="img"
+    aria-label="{{ implode('. ', array_map($saidOf, array_keys($bars), $bars)) }}">
     @foreach ($bars as $when => $price)
     @php($margin = new Ikat\Core\Store\Margin($price, $row['cost']))
     @php($y = 26 * $loop->index)
@@ -44,13 +52,16 @@
     @if ($margin->left() >= 0)<rect class="margin-left" x="{{ 52 + $costs }}" y="{{ $y }}" width="{{ $left }}" height="22"/>
     @else<path class="margin-lost" d="M{{ 52 + round(246 * $price / $full, 1) }} {{ $y - 1 }}v24"/>@endif
     @if ($left > 46)<text class="on-left" x="{{ 52 + $costs + $left / 2 }}" y="{{ $y + 15 }}" text-anchor="middle">{{ Money::exact($margin->left(), $currency) }}</text>@endif
-    <text class="price-share" x="398" y="{{ $y + 15 }}" text-anchor="end">{{ $margin->left() < 0 ? 'loses '.Money::exact(-$margin->left(), $currency) : 'leaves '.($margin->percent() ?? 0).'%' }}</text>
+    <text class="price-share" x="398" y="{{ $y + 15 }}"
+      text-anchor="end">{{ $margin->left() < 0 ? 'loses '.Money::exact(-$margin->left(), $currency) : 'leaves '.($margin->percent() ?? 0).'%' }}</text>
     @endforeach
   </svg>
   @endif
 </x-tool>
 <x-tool id="t-stock" title="Stock and place">
-  <div class="grid grid-cols-2 gap-x-2">@foreach (['stock', 'label', 'category_id', 'featured', 'added_on', 'position'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach</div>
+  <div class="grid grid-cols-2 gap-x-2">
+    @foreach (['stock', 'label', 'category_id', 'featured', 'added_on', 'position'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
+  </div>
 </x-tool>
 @php($letters = mb_strlen($row['words']))
 <x-tool id="t-words" title="Words" :note="str_word_count($row['words']).' words, '.$letters.' letters'">

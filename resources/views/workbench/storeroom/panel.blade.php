@@ -9,7 +9,8 @@
 @php([$before, $after] = $panel->neighbors())
 <div class="flex items-baseline gap-2.5"><x-heading :title="$panel->called($row)"/>
   <span class="ml-auto flex flex-none gap-1">@foreach ([[$before, 'arrow-up', 'The row before'], [$after, 'arrow-down', 'The next row']] as [$to, $icon, $words])@if ($to > 0)<a
-    class="inline-grid size-7 place-items-center border border-edge" href="{{ $panel->addressAt($panel->asked, $to) }}" hx-get="{{ $panel->addressAt($panel->asked, $to) }}" aria-label="{{ $words }}"><x-icon
+    class="inline-grid size-7 place-items-center border border-edge" href="{{ $panel->addressAt($panel->asked, $to) }}" hx-get="{{ $panel->addressAt($panel->asked, $to) }}"
+      aria-label="{{ $words }}"><x-icon
     :name="$icon"/></a>@endif @endforeach</span></div>
 @includeFirst(["workbench.storeroom.{$kind->key}", 'workbench.storeroom.any'])
 @if ($panel->pointers() !== [])
@@ -20,7 +21,8 @@
 @if ($edits)
 <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-thread py-2">
   @if ($kind->place !== '')
-  <form hx-post="{{ $bench->address('storeroom/move') }}"><input type="hidden" name="record" value="{{ $id }}"><input type="hidden" name="by" value="-1"><button class="act">Earlier in the order</button></form>
+  <form hx-post="{{ $bench->address('storeroom/move') }}"><input type="hidden" name="record" value="{{ $id }}"><input type="hidden" name="by" value="-1"><button
+    class="act">Earlier in the order</button></form>
   <form hx-post="{{ $bench->address('storeroom/move') }}"><input type="hidden" name="record" value="{{ $id }}"><input type="hidden" name="by" value="1"><button class="act">Later</button></form>
   @endif
   <form class="ml-auto" hx-post="{{ $bench->address('storeroom/delete') }}"><input type="hidden" name="ids" value="{{ $id }}"><button class="act">Delete this {{ $kind->one }}</button></form>
@@ -31,7 +33,6 @@
 <x-tool id="storeroom-new" :title="'New '.$kind->one" :isTarget="true">
   <form class="grid gap-1" id="form-new" hx-post="{{ $bench->address('storeroom/new') }}" hx-trigger="submit">
     @foreach ($kind->asked() as $column)
-    @continue(in_array($column->key, ['slug', 'added_on', 'position'], true))
     <div class="grid gap-0.5" data-new-field="{{ $column->key }}">@include('workbench.storeroom.field', ['row' => null, 'new' => true])</div>
     @endforeach
     <p class="flex items-center gap-3 py-1"><button class="publish">Make it</button> <span class="text-ink-2">It shows in the shop at once.</span></p>
@@ -39,4 +40,5 @@
 </x-tool>
 @endif
 <datalist id="storeroom-record">@foreach ($panel->categoryNames() as $name)<option value="{{ $name }}">@endforeach</datalist>
-<datalist id="storeroom-target">@if ($kind->key === 'menus')@foreach ($bench->store->targets() as $group)@foreach ($group as $address => $title)<option value="{{ $address }}">{{ $title }}</option>@endforeach @endforeach @endif</datalist>
+<datalist id="storeroom-target">@if ($kind->key === 'menus')@foreach ($bench->store->targets() as $group)@foreach ($group as $address => $title)<option
+  value="{{ $address }}">{{ $title }}</option>@endforeach @endforeach @endif</datalist>

@@ -21,7 +21,8 @@
   </nav>
   <div class="flex min-h-9 flex-wrap items-center gap-x-2.5 gap-y-1 py-1">
     <input class="entry w-44! flex-none" type="search" name="open_q" id="storeroom-q" value="{{ $asked->words }}" placeholder="Find in {{ $kind->many }}" aria-label="Find in {{ $kind->many }}"
-      autocomplete="off" hx-get="{{ $panel->addressAt(new Ikat\Core\Store\RecordQuestion('', $asked->ranges, $asked->only, $asked->sort, $asked->isDown)) }}" hx-trigger="input changed delay:200ms, search"
+      autocomplete="off" hx-get="{{ $panel->addressAt(new Ikat\Core\Store\RecordQuestion('', $asked->ranges, $asked->only, $asked->sort, $asked->isDown)) }}"
+        hx-trigger="input changed delay:200ms, search"
       hx-sync="this:replace">
     @foreach ($asked->ranges as $key => [$least, $most])
     @php($column = $kind->column($key))
@@ -30,10 +31,12 @@
       hx-get="{{ $panel->addressAt($asked->within($key, null)) }}" aria-label="Take away: {{ $column->label }} {{ $ends }}">{{ $column->label }} {{ $ends }} <span aria-hidden="true">×</span></a>
     @endforeach
     @if ($asked->only !== null)
-    <a class="chip-filter inline-flex min-h-6 items-center gap-1.5 bg-blue-wash px-2 font-semibold text-blue" href="{{ $panel->addressAt($asked->with(null)) }}" hx-get="{{ $panel->addressAt($asked->with(null)) }}"
+    <a class="chip-filter inline-flex min-h-6 items-center gap-1.5 bg-blue-wash px-2 font-semibold text-blue" href="{{ $panel->addressAt($asked->with(null)) }}"
+      hx-get="{{ $panel->addressAt($asked->with(null)) }}"
       aria-label="Take away: {{ $asked->only[1] }}">{{ $asked->only[1] }} <span aria-hidden="true">×</span></a>
     @endif
-    <span class="ml-auto text-ink-2">@if ($count === 0)none @else rows {{ number_format($first + 1) }} to {{ number_format($first + count($rows)) }}@if ($pages > 1) of {{ number_format($count) }}@endif @endif</span>
+    <span class="ml-auto text-ink-2">@if ($count === 0)none @else rows {{ number_format($first + 1) }} to {{ number_format($first
+      + count($rows)) }}@if ($pages > 1) of {{ number_format($count) }}@endif @endif</span>
     @if ($pages > 1)
     <span class="flex gap-2" role="group" aria-label="Pages of the table">
       @foreach ([['Page ↑', -1, 'The page before'], ['Page ↓', 1, 'The next page']] as [$words, $by, $told])
@@ -43,7 +46,10 @@
       @endforeach
     </span>
     @endif
-    @if ($edits)<a class="act" href="#storeroom-new">New {{ $kind->one }}</a>@endif
+    @if ($edits)<a class="act" href="#storeroom-new">New {{ $kind->one }}</a>
+    <form class="relative inline-flex" hx-post="{{ $bench->address('storeroom/files') }}" hx-encoding="multipart/form-data" hx-trigger="change"><label class="act cursor-pointer
+      has-[:focus-visible]:outline-2">Take in a file<input class="sr-only" type="file" name="file" accept=".csv,.tsv,.txt,text/csv,text/plain"></label></form>
+    <a class="act" href="{{ $bench->address("storeroom/out/$kind->key.csv").'?'.http_build_query(array_filter($panel->state())) }}" download>As a file</a>@endif
   </div>
   <div class="storeroom-scroll relative min-h-0 flex-1 overflow-auto border-b border-ink-1" tabindex="-1">
   <table class="records" role="grid" aria-label="{{ ucfirst($kind->many) }}" aria-rowcount="{{ $count }}" aria-multiselectable="true" data-records
@@ -95,7 +101,8 @@
         <th scope="row" class="corner"><a href="{{ $to }}" hx-get="{{ $to }}" data-open-record tabindex="-1" aria-label="Open {{ $called }}">{{ number_format($first + $loop->iteration) }}</a></th>
         @foreach ($columns as $column)
         @php($written = $panel->written($column, $row))
-        <td role="gridcell" id="cell-{{ $kind->key }}-{{ $id }}-{{ $column->key }}" tabindex="{{ $loop->parent->first && $loop->first ? 0 : -1 }}" data-column="{{ $column->key }}" data-typed="{{ $written }}"
+        <td role="gridcell" id="cell-{{ $kind->key }}-{{ $id }}-{{ $column->key }}" tabindex="{{ $loop->parent->first && $loop->first ? 0 : -1 }}" data-column="{{ $column->key }}"
+          data-typed="{{ $written }}"
           data-field="{{ $column->type->field() }}" @if (! $edits || $column->isComputed || $column->type instanceof PicturesCell) aria-readonly="true" @endif
           @class(['is-number' => $isNumber($column), 'is-name' => $column->key === $kind->name, 'is-none' => $column->key === 'stock' && $row['stock'] === 0])>@include('workbench.storeroom.cell')</td>
         @endforeach
@@ -103,11 +110,13 @@
       @endforeach
     </tbody>
   </table>
-  @if ($rows === [])<p class="p-3">{{ $asked->words !== '' || $asked->ranges !== [] || $asked->only !== null ? 'Nothing here is so. Take a filter away, or try another word.' : 'None yet. The first is made below.' }}</p>@endif
+  @if ($rows === [])<p class="p-3">
+    {{ $asked->words !== '' || $asked->ranges !== [] || $asked->only !== null ? 'Nothing here is so. Take a filter away, or try another word.' : 'None yet. The first is made below.' }}</p>@endif
   </div>
   @if ($edits)
   <div class="flex min-h-9 flex-wrap items-center gap-x-3 gap-y-1 py-1" data-selected aria-live="polite">
-    <p class="text-ink-2" data-selected-none><b class="text-ink-1">Type</b> to write a cell, <b class="text-ink-1">Shift</b> and arrows to take several, <b class="text-ink-1">Ctrl V</b> to paste columns,
+    <p class="text-ink-2" data-selected-none><b class="text-ink-1">Type</b> to write a cell, <b class="text-ink-1">Shift</b> and arrows to take several, <b
+      class="text-ink-1">Ctrl V</b> to paste columns,
       <b class="text-ink-1">Ctrl Space</b> for all of a column</p>
     <p data-selected-told hidden><b></b> <span class="text-ink-2"></span></p>
     <form class="flex flex-wrap items-center gap-2" data-many hidden hx-post="{{ $bench->address('storeroom/many') }}">
@@ -117,7 +126,8 @@
       <label class="flex items-center gap-1"><span class="sr-only">By how much</span><input class="entry w-20! py-0! text-right" name="by" autocomplete="off" inputmode="decimal"></label>
       <button class="act">Change them</button>
     </form>
-    <form data-many-delete hidden hx-post="{{ $bench->address('storeroom/delete') }}"><input type="hidden" name="ids"><input type="hidden" name="all"><button class="act">Delete these rows</button></form>
+    <form data-many-delete hidden hx-post="{{ $bench->address('storeroom/delete') }}"><input type="hidden" name="ids"><input type="hidden" name="all"><button
+      class="act">Delete these rows</button></form>
   </div>
   @endif
 </div>

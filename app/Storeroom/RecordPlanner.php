@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storeroom;
+
+use Ikat\Core\Store\BulkChange;
+use Ikat\Core\Store\Cell\AddressCell;
+use Ikat\Core\Store\Cell\CellType;
+use Ikat\Core\Store\RecordChange;
+use Ikat\Core\Store\RecordKind;
+use Ikat\Core\Store\RefusedChange;
+use Ikat\Core\Store\UnreadableCell;
+
+/**
+ * What wishes come to: the changes they make, and what of them cannot be. Nothing is written.
+ *
+ * @phpstan-import-type Value from CellType
+ */
+final class RecordPlanner
+{
+    public function __construct(private readonly RecordRows $rows, private readonly StoreNames $names) {}
+
+    /**
+     * @param array<string, RecordKind> $kinds by key
+     * @param list<RecordWish> $wishes
+     * @param bool $isLocked whether nobody else may write the records until the transaction ends
+     *
+     * @return array{array<int, RecordChange>, array<int, list<RefusedCell>>, array<string, array<int, array<string, Value>>>} changes
+     *     and refusals by the number of the wish, and the records as they are, by kind and id
+     *
+     * @throws RefusedChange when there is no such kind
+     */
+    public function plan(array $kinds, array $wishes, bool $isLocked): array
+    {
+        $now = $this->asTheyAre($kinds, $wishes, $isLocked);
+        [$changes, $refused, $taken] = [[], [], []];
+        foreach ($wishes as $i => $wish) {
+            [$change, $faults] = $this->planned($kinds[$wish->kind], $wish, $now, $taken);
+            if ($change !== null) {
+                $changes[$i] = $change;
+            }
+            if ($faults !== []) {
+                $refused[$i] = $faults;
+            }
+        }
+
+        return [$changes, $refused, $now];
+    }
+
+    /**
+     * @param array<string, RecordKind> $kinds
+     * @param list<RecordWish> $wishes
+     *
+     * @return array<string, array<int, array<string, Value>>> kind => id => the record
+     *
+     * @throws RefusedChange when there is no such kind
+     */
+    public function asTheyAre(array $kinds, array $wishes, bool $isLocked): array
+    {
+        $ids = [];
+        foreach ($wishes as $wish) {
+            if (! isset($kinds[$wish->kind])) {
+                throw new RefusedChange("The Storeroom keeps nothing called “{$wish->kind}”.");
+            }
+            if ($wish->id !== null) {
+                $ids[$wish->kind][] = $wish->id;
+            }
+        }
+        ksort($ids);
+
+        return array_combine(
+            array_keys($ids),
+            array_map(fn(string $kind, array $of): array => $this->rows->read($kinds[$kind], $of, $isLocked), array_keys($ids), $ids),
+        );
+    }
+
+    /**
+     * What a wish changes, and what of it cannot be.
+     *
+     * @param array<string, array<int, array<string, Value>>> $now
+     * @param array<string, true> $taken what this edit gives of what no two may share
+     *
+     * @return array{?RecordChange, list<RefusedCell>}
+     */
+    private function planned(RecordKind $kind, RecordWish $wish, array $now, array &$taken): array
+    {
+        $is = $wish->id === null ? null : $now[$wish->kind][$wish->id] ?? null;
+        if ($wish->id !== null && $is === null) {
+            $gone = "This $kind->one is no longer there: somebody deleted it. Undo brings it back.";
+
+            return [null, [new RefusedCell($wish->id, '', '', $gone)]];
+        }
+        $called = fn(array $row): string => $kind->column($kind->name)->type->write($row[$kind->name] ?? null, $this->names);
+        if ($wish->isDeleted && $is !== null) {
+            return [new RecordChange($kind->key, (int) $wish->id, $called($is), self::typed($kind, $is), null), []];
+        }
+        [$values, $refused] = $this->readCells($kind, $wish, $is);
+        if ($wish->isWhole && $refused !== []) {
+            return [null, $refused];
+        }
+        if ($is === null) {
+            $values += $this->beginning($kind, $values);
+            foreach ($kind->columns as $key => $column) {
+                if ($column->isRequired && ! isset($values[$key]) && ! in_array($key, array_column($refused, 'column'), true)) {
+                    $refused[] = new RefusedCell(null, $key, '', "A new $kind->one needs a $column->label.");
+                }
+            }
+            if ($refused !== []) {
+                return [null, $refused];
+            }
+        }
+        $values = array_filter($values, static fn(string $key): bool => $is === null || $values[$key] !== $is[$key], ARRAY_FILTER_USE_KEY);
+        $whole = [...$is ?? [], ...$values];
+        $fault = $values === [] ? null : $kind->fault($whole) ?? $this->shared($kind, $wish->id, $values, $taken);
+        if ($fault !== null) {
+            $typed = $wish->cells[$fault[0]] ?? '';
+
+            return [null, [...$refused, new RefusedCell(
+                $wish->id,
+                $fault[0],
+                is_string($typed) ? $typed : $kind->column($fault[0])->type->write($whole[$fault[0]] ?? null, $this->names),
+                $fault[1],
+            )]];
+        }
+        if ($values === []) {
+            return [null, $refused];
+        }
+
+        return [
+            new RecordChange($kind->key, $wish->id ?? 0, $called($whole), $is === null ? null : array_intersect_key($is, $values), $values),
+            $refused,
+        ];
+    }
+
+    /**
+     * @param ?array<string, Value> $is the record as it is
+     *
+     * @return array{array<string, Value>, list<RefusedCell>}
+     */
+    private function readCells(RecordKind $kind, RecordWish $wish, ?array $is): array
+    {
+        [$values, $refused] = [[], []];
+        foreach ($wish->cells as $key => $typed) {
+            $column = $kind->column($key);
+            $standing = $column->type->write($is[$key] ?? null, $this->names);
+            try {
+                if ($typed instanceof BulkChange) {
+                    $number = $is[$key] ?? null;
+                    $typed = is_int($number) || $typed->way === 'set'
+                        ? $column->type->write($typed->applied((int) $number), $this->names)
+                        : $standing;
+                }
+                $value = $column->read($typed, $this->names);
+            } catch (UnreadableCell $e) {
+                $refused[] = new RefusedCell($wish->id, $key, $typed, $e->getMessage());
+
+                continue;
+            }
+            if ($is !== null && isset($wish->seen[$key]) && $wish->seen[$key] !== $standing && $value !== $is[$key]) {
+                $refused[] = new RefusedCell($wish->id, $key, $typed, 'Meanwhile it has become '
+                    .($standing === '' ? 'empty' : "“{$standing}”").'. Keep yours with Enter, or leave it with Escape.', $standing);
+
+                continue;
+            }
+            $values[$key] = $value;
+        }
+
+        return [$values, $refused];
+    }
+
+    /**
+     * What a new record has where nothing was said.
+     *
+     * @param array<string, Value> $values
+     *
+     * @return array<string, Value>
+     */
+    private function beginning(RecordKind $kind, array $values): array
+    {
+        $begun = [];
+        foreach ($kind->columns as $key => $column) {
+            if (! $column->isComputed) {
+                $begun[$key] = $column->beginning ?? $column->type->nothing();
+            }
+        }
+        $name = $values[$kind->name] ?? null;
+        if (isset($kind->columns['slug']) && ! isset($values['slug']) && is_string($name)) {
+            $begun['slug'] = $this->freeAddress($kind, AddressCell::of($name) ?: $kind->one);
+        }
+        if (isset($kind->columns['added_on'])) {
+            $begun['added_on'] = now()->toDateString();
+        }
+        if ($kind->place !== '' && ! isset($values[$kind->place])) {
+            $begun[$kind->place] = 1 + (int) $this->rows->query($kind)->max($kind->place);
+        }
+
+        return $begun;
+    }
+
+    private function freeAddress(RecordKind $kind, string $wanted): string
+    {
+        $wanted = strtr($wanted, ' ', '-');
+        for ($n = 1; ; $n++) {
+            $slug = $n === 1 ? $wanted : "$wanted-$n";
+            if (! $this->rows->query($kind)->where('slug', $slug)->exists()) {
+                return $slug;
+            }
+        }
+    }
+
+    /**
+     * @param array<string, Value> $values
+     * @param array<string, true> $taken
+     *
+     * @return ?array{string, string} the column that no two may share, and a sentence
+     */
+    private function shared(RecordKind $kind, ?int $id, array $values, array &$taken): ?array
+    {
+        $value = $kind->unique === null ? null : $values[$kind->unique] ?? null;
+        if ($kind->unique === null || ! is_string($value)) {
+            return null;
+        }
+        $key = $kind->key.' '.mb_strtolower($value);
+        $isTaken = isset($taken[$key])
+            || $this->rows->isTaken($kind, $value, $id);
+        $taken[$key] = true;
+
+        return $isTaken ? [$kind->unique, "Another $kind->one has “{$value}” already. Choose something else."] : null;
+    }
+
+    /**
+     * @param array<string, Value> $row
+     *
+     * @return array<string, Value> without what follows from others
+     */
+    private static function typed(RecordKind $kind, array $row): array
+    {
+        return array_filter($row, static fn(string $key): bool => ! $kind->column($key)->isComputed, ARRAY_FILTER_USE_KEY);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Storeroom;
+
+use App\Http\TypedRequest;
+use App\Models\Look;
+use App\Models\StoreEdit;
+use App\Storeroom\RefusedCell;
+use App\Workbench\Shell\BenchMaker;
+use Illuminate\Http\Response;
+
+/** What every edit of the Storeroom answers with: table, bench and bar, and what the shop window needs to follow. */
+final class StoreroomAnswer
+{
+    public function __construct(private readonly BenchMaker $maker) {}
+
+    /** @param list<RefusedCell> $refused */
+    public function to(TypedRequest $request, Look $look, ?StoreEdit $edit, array $refused = [], string $words = ''): Response
+    {
+        // The store's version has gone up in the database alone.
+        $look->storefront->refresh();
+        $look->storefront->store->refresh();
+        $bench = $this->maker->make($request, $look, 'storeroom');
+
+        return $this->maker->answer('workbench.shell.answer', $bench, ['tells' => [
+            'ikat:edited' => [
+                'sheet' => $bench->prepare()->sheet(), 'reload' => $edit !== null,
+                'words' => $words === '' ? self::told($edit, $refused) : $words, 'places' => [],
+            ],
+            'ikat:cells' => ['refused' => $refused],
+        ]]);
+    }
+
+    /** @param list<RefusedCell> $refused */
+    private static function told(?StoreEdit $edit, array $refused): string
+    {
+        $kept = $edit === null ? 'Nothing changed.' : ucfirst($edit->kind).": $edit->label.";
+
+        return $refused === [] ? $kept : "$kept ".count($refused).' not kept: '.$refused[0]->why;
+    }
+}

@@ -1,0 +1,258 @@
+// The Storeroom: tables of goods, menus, pages and codes, changed like a sheet, seen in the shop at once, and undone in one.
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { BASE, edited, noAxeFindings, openPage, settled, shopFrame, shows, signIn, signedIn } from './support.mjs';
+
+const { browser, page } = await signedIn();
+const ROOM = `${BASE}/workbench/looks/1/storeroom`;
+const WRITES = /\/storeroom\/(cells|many|new|delete|move|undo|redo)$/;
+const kept = (act) => edited(page, act, WRITES);
+const open = async (rest = '') => { await page.goto(`${ROOM}${rest}`); await settled(page); };
+const rowOf = (name) => page.locator(`tr[data-called="${name}"]`);
+const cell = (name, column) => rowOf(name).locator(`[data-column="${column}"]`);
+const reads = (name, column) => cell(name, column).getAttribute('data-typed');
+const undo = () => kept(() => page.locator('[data-press=undo]').click());
+const paste = (text) => page.evaluate((words) => {
+  const clipboardData = new DataTransfer();
+  clipboardData.setData('text/plain', words);
+  document.activeElement.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+}, text);
+const copied = () => page.evaluate(() => {
+  const clipboardData = new DataTransfer();
+  document.activeElement.dispatchEvent(new ClipboardEvent('copy', { clipboardData, bubbles: true, cancelable: true }));
+  return clipboardData.getData('text/plain');
+});
+
+test('a cell is typed into, shows in the shop at once, and is undone and done again', async () => {
+  await open();
+  assert.equal(await page.locator('.step.is-now').textContent().then((t) => t.trim()), 'Storeroom');
+  await cell('Heron folding lantern', 'price').click();
+  await page.waitForSelector('tr.is-open[data-called="Heron folding lantern"]');
+  await shows(page, () => shopFrame(page).locator('h1').textContent(), 'Heron folding lantern');
+  await page.keyboard.type('31.5');
+  await kept(() => page.keyboard.press('Enter'));
+  assert.equal(await reads('Heron folding lantern', 'price'), '31.50');
+  assert.equal(await reads('Heron folding lantern', 'margin'), '50', '15.60 of 31.50 leaves 50.48 percent');
+  await shows(page, () => shopFrame(page).locator('.reduced').first().textContent(), '$31.50');
+  assert.match(await page.locator('.tape').textContent(), /price of Heron folding lantern: 30\.00 to 31\.50/);
+  assert.equal(await page.evaluate(() => document.activeElement.id.endsWith('-price')), true, 'the keys stay in the table');
+  await undo();
+  assert.equal(await reads('Heron folding lantern', 'price'), '30.00');
+  await kept(() => page.locator('[data-press=redo]').click());
+  assert.equal(await reads('Heron folding lantern', 'price'), '31.50');
+  await undo();
+});
+
+test('what cannot be read is not kept, stands as it was typed, and says why', async () => {
+  await open();
+  await cell('Heron folding lantern', 'price').click();
+  await page.keyboard.type('12,5O');
+  await kept(() => page.keyboard.press('Enter'));
+  await page.waitForSelector('td.is-refused');
+  assert.equal(await cell('Heron folding lantern', 'price').textContent(), '12,5O');
+  assert.equal(await reads('Heron folding lantern', 'price'), '30.00');
+  await cell('Heron folding lantern', 'price').focus();
+  assert.match(await page.locator('[data-selected-told]').textContent(), /“12,5O” is not kept.*no sum of money/);
+  await page.keyboard.press('Escape');
+  assert.equal(await page.locator('td.is-refused').count(), 0);
+  assert.equal((await cell('Heron folding lantern', 'price').textContent()).trim(), '30.00');
+  // A price that is not less than the one before it.
+  await page.keyboard.type('40');
+  await kept(() => page.keyboard.press('Enter'));
+  assert.match(await page.locator('#announce').textContent(), /The price before must be more than the price of 40\.00/);
+  await cell('Heron folding lantern', 'price').focus();
+  await page.keyboard.press('Escape');
+});
+
+test('columns are pasted, copied, filled down and changed together, and each is one edit', async () => {
+  await open();
+  await cell('Flat wick, half inch', 'cost').click();
+  await kept(() => paste('1.10\n2.20\n3.30'));
+  assert.deepEqual([await reads('Flat wick, half inch', 'cost'), await reads('An evening of folding', 'cost'), await reads('Tidewater glass lantern', 'cost')], ['1.10', '2.20', '3.30']);
+  assert.match(await page.locator('.tape').textContent(), /cost of 3 products/);
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Shift+ArrowDown');
+  assert.equal(await copied(), '1.10\n2.20\n3.30');
+  assert.match(await page.locator('[data-selected-told]').textContent(), /3 rows taken together 6\.60, on average 2\.20/);
+  await page.locator('[data-many] [name=way]').selectOption('times');
+  await page.locator('[data-many] [name=by]').fill('1.5');
+  await kept(() => page.locator('[data-many] button').click());
+  assert.deepEqual([await reads('Flat wick, half inch', 'cost'), await reads('Tidewater glass lantern', 'cost')], ['1.65', '4.95']);
+  await cell('Flat wick, half inch', 'cost').focus();
+  await page.keyboard.press('Shift+ArrowDown');
+  await kept(() => page.keyboard.press('Control+d'));
+  assert.equal(await reads('An evening of folding', 'cost'), '1.65');
+  await undo();
+  await undo();
+  await undo();
+  assert.equal(await reads('Flat wick, half inch', 'cost'), '2.10');
+});
+
+test('all that is found is changed in one edit and undone in one', async () => {
+  await open();
+  await page.locator('#storeroom-q').fill('lantern');
+  await page.waitForFunction(() => document.querySelector('[data-storeroom]')?.dataset.count < 61);
+  await settled(page);
+  const count = Number(await page.locator('[data-storeroom]').getAttribute('data-count'));
+  assert.ok(count > 5 && count < 40, `${count} found`);
+  await page.locator('td[data-column=stock]').first().focus();
+  await page.keyboard.press('Control+ ');
+  assert.match(await page.locator('[data-selected-told]').textContent(), new RegExp(`${count} rows taken`));
+  await page.locator('[data-many] [name=way]').selectOption('add');
+  await page.locator('[data-many] [name=by]').fill('7');
+  const before = await page.locator('td[data-column=stock]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed)));
+  await kept(() => page.locator('[data-many] button').click());
+  assert.deepEqual(await page.locator('td[data-column=stock]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed))), before.map((n) => n + 7));
+  await undo();
+  assert.deepEqual(await page.locator('td[data-column=stock]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed))), before);
+});
+
+test('bars above a column narrow the table, by pointer and by key; its head orders it', async () => {
+  await open();
+  const bars = page.locator('[data-bars=stock] .bar');
+  const [first, third] = [await bars.nth(0).boundingBox(), await bars.nth(2).boundingBox()];
+  await page.mouse.move(first.x + 2, first.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(third.x + 2, third.y + 20, { steps: 4 });
+  await page.mouse.up();
+  await page.waitForSelector('.chip-filter');
+  await settled(page);
+  const most = Number(await bars.nth(2).getAttribute('data-most'));
+  const stock = () => page.locator('td[data-column=stock]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed)));
+  assert.ok((await stock()).every((n) => n <= most));
+  await page.locator('th[role=columnheader] a', { hasText: 'stock' }).click();
+  await page.waitForSelector('th[aria-sort=ascending]');
+  assert.deepEqual(await stock(), [...await stock()].sort((a, b) => a - b));
+  await page.locator('.chip-filter').click();
+  await page.waitForFunction(() => !document.querySelector('.chip-filter'));
+  await page.locator('[data-bars=price] .bar').first().focus();
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('.chip-filter');
+  assert.match(await page.locator('.chip-filter').textContent(), /^price 0\.00 to/);
+  assert.match(page.url(), /open_ranges=price/, 'it stands in the address');
+});
+
+test('two people in one table see each other’s changes, and neither’s is silently lost', async () => {
+  await open();
+  const other = await openPage(browser);
+  await signIn(other, 'tobias');
+  await other.goto(ROOM);
+  await settled(other);
+  await other.locator('tr[data-called="Moth paper globe"] [data-column=stock]').click();
+  await settled(other);
+  await other.keyboard.type('55');
+  await edited(other, () => other.keyboard.press('Enter'), WRITES);
+  // Maren's table still shows 40: what she types over it is told about, and kept when she keeps it knowing that.
+  await cell('Moth paper globe', 'stock').focus();
+  await page.keyboard.type('60');
+  await kept(() => page.keyboard.press('Enter'));
+  assert.match(await page.locator('#announce').textContent(), /Meanwhile it has become “55”/);
+  assert.equal(await reads('Moth paper globe', 'stock'), '55');
+  await cell('Moth paper globe', 'stock').focus();
+  await page.keyboard.press('Enter');
+  await kept(() => page.keyboard.press('Enter'));
+  assert.equal(await reads('Moth paper globe', 'stock'), '60');
+  // His table brings it by itself.
+  await other.waitForFunction(() => document.querySelector('tr[data-called="Moth paper globe"] [data-column=stock]').dataset.typed === '60', null, { timeout: 40_000 });
+  await other.context().close();
+  await undo();
+  await undo();
+  assert.equal(await reads('Moth paper globe', 'stock'), '40');
+});
+
+test('the open record is changed on the bench, its pictures put in order, and refusals stand beside their field', async () => {
+  await open();
+  await page.getByRole('link', { name: 'Open Heron folding lantern' }).click();
+  await page.waitForSelector('#t-price');
+  await page.locator('#f-goods-cost').fill('20');
+  await kept(() => page.locator('#f-goods-cost').press('Enter'));
+  assert.match(await page.locator('[aria-labelledby=t-price] svg').getAttribute('aria-label'), /Now: of \$30\.00, \$20\.00 is cost and \$10\.00 is left, 33 percent/);
+  await undo();
+  await page.locator('#f-goods-price').fill('none');
+  await page.locator('#f-goods-price').press('Enter');
+  await page.waitForSelector('#form-goods-price .refused');
+  assert.match(await page.locator('#form-goods-price .refused').textContent(), /no sum of money/);
+  assert.equal(await page.locator('#f-goods-price').inputValue(), 'none');
+  await page.locator('#f-goods-price').fill('30.00');
+  await page.locator('#f-goods-price').press('Enter');
+  await page.waitForFunction(() => !document.querySelector('#form-goods-price .refused'));
+  await settled(page);
+  const names = () => page.locator('[data-record-pictures] li').evaluateAll((all) => all.map((li) => li.dataset.name));
+  const before = await names();
+  await kept(() => page.getByRole('button', { name: 'Picture 1 later' }).click());
+  assert.deepEqual(await names(), [...before].reverse());
+  await page.locator('[data-picture-add] input').fill('workshop');
+  await kept(() => page.locator('[data-picture-add] input').press('Enter'));
+  assert.deepEqual(await names(), [...before].reverse().concat('workshop'));
+  await kept(() => page.getByRole('button', { name: 'Take picture 3 away' }).click());
+  await undo();
+  await undo();
+  await undo();
+  assert.deepEqual(await names(), before);
+  assert.ok(await page.locator('[aria-labelledby=t-where] a').count() >= 0);
+});
+
+test('a menu is changed, and the header wears it; entries change places by key', async () => {
+  await open('?open_kind=menus');
+  await cell('Candles', 'label').click();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('End');
+  await page.keyboard.type(' and tapers');
+  await kept(() => page.keyboard.press('Enter'));
+  await shows(page, () => shopFrame(page).locator('header nav a', { hasText: 'Candles and tapers' }).first().textContent(), 'Candles and tapers');
+  await cell('Candles and tapers', 'label').focus();
+  await kept(() => page.keyboard.press('Alt+ArrowUp'));
+  assert.deepEqual((await page.locator('tbody tr').evaluateAll((rows) => rows.map((r) => r.dataset.called))).slice(3, 5), ['Candles and tapers', 'Wicks & oil']);
+  await page.locator('#f-new-menus-label').fill('Our workshop');
+  await page.locator('#f-new-menus-target').fill('workshop');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await page.waitForSelector('[data-new-field=target] .refused');
+  assert.equal(await page.locator('#f-new-menus-label').inputValue(), 'Our workshop', 'nothing typed is lost');
+  await page.locator('#f-new-menus-target').fill('/page/our-workshop');
+  await kept(() => page.getByRole('button', { name: 'Make it' }).click());
+  await shows(page, () => shopFrame(page).locator('header nav a', { hasText: 'Our workshop' }).first().textContent(), 'Our workshop');
+  await undo();
+  await undo();
+  await undo();
+});
+
+test('a page is made, renamed and deleted; its old address leads on', async () => {
+  await open('?open_kind=pages');
+  await page.locator('#f-new-pages-title').fill('Opening hours');
+  await page.locator('#f-new-pages-body').fill('Wednesday to Saturday, ten to six.');
+  await kept(() => page.getByRole('button', { name: 'Make it' }).click());
+  await shows(page, () => shopFrame(page).locator('h1').textContent(), 'Opening hours');
+  await page.locator('#f-pages-slug').fill('when we are here');
+  await kept(() => page.locator('#f-pages-slug').press('Enter'));
+  assert.equal(await page.locator('#f-pages-slug').inputValue(), 'when-we-are-here');
+  const answer = await page.request.get(`${BASE}/shop/wrenfold/page/opening-hours`, { maxRedirects: 0 });
+  assert.equal(answer.status(), 301);
+  assert.match(answer.headers().location, /\/shop\/wrenfold\/page\/when-we-are-here$/);
+  await kept(() => page.getByRole('button', { name: 'Delete this page' }).click());
+  assert.equal(await rowOf('Opening hours').count(), 0);
+  assert.equal((await page.request.get(`${BASE}/shop/wrenfold/page/opening-hours`, { maxRedirects: 0 })).status(), 404);
+  await undo();
+  assert.equal(await rowOf('Opening hours').count(), 1);
+  await undo();
+  await undo();
+});
+
+test('the find box leads to products and tables, and those who look change nothing', async () => {
+  await open();
+  await page.locator('#find').fill('kingfisher');
+  await page.locator('#found li', { hasText: 'in the Storeroom, Products' }).click();
+  await page.waitForSelector('tr.is-open[data-called="Kingfisher star"]');
+  await page.locator('#find').fill('delivery offers');
+  await page.locator('#found li', { hasText: 'Delivery offers' }).first().click();
+  await page.waitForSelector('[data-storeroom][data-kind=delivery]');
+  await noAxeFindings(page, 'the Storeroom');
+  const viewer = await openPage(browser);
+  await signIn(viewer, 'ines');
+  await viewer.goto(ROOM);
+  await settled(viewer);
+  assert.equal(await viewer.locator('[data-many], #storeroom-new').count(), 0);
+  await viewer.locator('tr[data-called="Moth paper globe"] [data-column=stock]').click();
+  await viewer.keyboard.press('Enter');
+  assert.equal(await viewer.locator('.is-editing').count(), 0);
+  await viewer.context().close();
+});

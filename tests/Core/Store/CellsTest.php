@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Store;
+
+use Ikat\Core\Store\Cell\AddressCell;
+use Ikat\Core\Store\Cell\CellType;
+use Ikat\Core\Store\Cell\ChoiceCell;
+use Ikat\Core\Store\Cell\CodeCell;
+use Ikat\Core\Store\Cell\DayCell;
+use Ikat\Core\Store\Cell\DiscountCell;
+use Ikat\Core\Store\Cell\FactsCell;
+use Ikat\Core\Store\Cell\MomentCell;
+use Ikat\Core\Store\Cell\MoneyCell;
+use Ikat\Core\Store\Cell\PicturesCell;
+use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\SwitchCell;
+use Ikat\Core\Store\Cell\TargetCell;
+use Ikat\Core\Store\Cell\TextCell;
+use Ikat\Core\Store\Cell\WholeCell;
+use Ikat\Core\Store\Column;
+use Ikat\Core\Store\Names;
+use Ikat\Core\Store\UnreadableCell;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class CellsTest extends TestCase
+{
+    /** @return iterable<string, array{CellType, string, mixed, string}> what is typed, kept, and written */
+    public static function readable(): iterable
+    {
+        $money = new MoneyCell();
+        foreach ([
+            '12.50' => 1250, '12,50' => 1250, '12' => 1200, '12.5' => 1250, '$12.50' => 1250, '12,50 €' => 1250, 'USD 1,234.50' => 123450,
+            '1.234,50' => 123450, '1,234' => 123400, '1 234,5' => 123450, '1’234.50' => 123450, "1\u{202F}234,50" => 123450, '0' => 0,
+            '1,234,567.89' => 123456789, '10000000' => 1_000_000_000, '0.05' => 5,
+        ] as $typed => $cents) {
+            yield "money $typed" => [$money, (string) $typed, $cents, sprintf('%d.%02d', intdiv($cents, 100), $cents % 100)];
+        }
+        yield 'whole' => [new WholeCell(), '1,200', 1200, '1200'];
+        yield 'less than nothing' => [new WholeCell(-10, 10), '-3', -3, '-3'];
+        yield 'yes' => [new SwitchCell(), 'Y', true, 'yes'];
+        yield 'no' => [new SwitchCell(), '0', false, 'no'];
+        yield 'choice by its words' => [new ChoiceCell(['main' => 'the main menu']), 'The Main Menu', 'main', 'the main menu'];
+        yield 'day' => [new DayCell(), '2028-02-29', '2028-02-29', '2028-02-29'];
+        yield 'line' => [new TextCell(20), "Harbor \t lantern", 'Harbor lantern', 'Harbor lantern'];
+        yield 'lines' => [new TextCell(20, true), "a\r\nb", "a\nb", "a\nb"];
+        yield 'address' => [new AddressCell('/product/'), 'Crème brûlée, 6 in', 'creme-brulee-6-in', 'creme-brulee-6-in'];
+        yield 'address in another script' => [new AddressCell('/page/'), 'Фонарь', 'fonar', 'fonar'];
+        yield 'share' => [new DiscountCell(), '15 %', ['kind' => 'percent', 'value' => 15], '15%'];
+        yield 'sum' => [new DiscountCell(), '5', ['kind' => 'amount', 'value' => 500], '5.00'];
+        yield 'code' => [new CodeCell(), 'lantern 10', 'LANTERN10', 'LANTERN10'];
+        yield 'target' => [new TargetCell(), '/category/candles?sort=low', '/category/candles?sort=low', '/category/candles?sort=low'];
+        yield 'facts' => [new FactsCell(), "Made: by hand\n\nOf: paper: mulberry", ['Made' => 'by hand', 'Of' => 'paper: mulberry'],
+            "Made: by hand\nOf: paper: mulberry"];
+        yield 'record' => [new RecordCell('categories'), 'candles', 7, 'Candles'];
+        yield 'pictures' => [new PicturesCell(), 'lead, lead-2;lead', [1, 2], 'lead lead-2'];
+        // The store's own clock, in summer and in winter.
+        $moment = new MomentCell(new \DateTimeZone('America/New_York'));
+        yield 'winter' => [$moment, '2027-01-15 18:00', '2027-01-15 23:00:00', '2027-01-15 18:00'];
+        yield 'summer' => [$moment, '2027-07-15T18:00', '2027-07-15 22:00:00', '2027-07-15 18:00'];
+        yield 'a day alone' => [$moment, '2027-07-15', '2027-07-15 04:00:00', '2027-07-15 00:00'];
+    }
+
+    #[DataProvider('readable')]
+    public function testWhatIsTypedIsWrittenSoThatItIsReadAgain(CellType $type, string $typed, mixed $value, string $written): void
+    {
+        self::assertSame($value, $type->read($typed, self::names()));
+        self::assertSame($written, $type->write($type->read($typed, self::names()), self::names()));
+        self::assertSame($value, $type->read($written, self::names()));
+    }
+
+    /** @return iterable<array{CellType, string, string}> */
+    public static function unreadable(): iterable
+    {
+        $money = new MoneyCell();
+        yield [$money, '12,5O', 'no sum of money'];
+        yield [$money, '1,234,56', 'no sum of money'];
+        yield [$money, '1,234.567', 'no sum of money'];
+        yield [$money, '1.234', 'can be read in two ways. Write 1234 or 1.23.'];
+        yield [$money, '-3', 'less than nothing'];
+        yield [$money, '10000000.01', 'more than fits'];
+        yield [$money, '99999999999999999999', 'more than fits'];
+        yield [new WholeCell(), '3.5', 'no whole number'];
+        yield [new WholeCell(), '-1', 'from 0 to 999,999'];
+        yield [new SwitchCell(), 'maybe', 'yes or no'];
+        yield [new ChoiceCell(['main' => 'the main menu']), 'side', 'It can be the main menu.'];
+        yield [new DayCell(), '2027-02-29', 'as year, month and day'];
+        yield [new DayCell(), '3/1/2027', 'as year, month and day'];
+        yield [new MomentCell(new \DateTimeZone('UTC')), '2027-01-01 24:00', 'Write the moment as'];
+        yield [new TextCell(5), 'lantern', '7 characters, and 5 fit: shorten it by 2.'];
+        yield [new AddressCell('/page/'), '!?', 'letters from a to z'];
+        yield [new DiscountCell(), '120%', 'from 1% to 100%'];
+        yield [new DiscountCell(), '0', 'like 10% or a sum'];
+        yield [new CodeCell(), 'Ü', '2 to 32 letters'];
+        yield [new TargetCell(), 'https://elsewhere.example', 'beginning with a slash'];
+        yield [new TargetCell(), '//elsewhere.example', 'beginning with a slash'];
+        yield [new FactsCell(), 'Made by hand', 'Line 1 needs a name, a colon'];
+        yield [new FactsCell(), "Made: a\nMade: b", 'stands there twice'];
+        yield [new RecordCell('categories'), 'tents', 'Nothing here is called'];
+        yield [new PicturesCell(), 'nobody', 'no picture called'];
+    }
+
+    #[DataProvider('unreadable')]
+    public function testWhatCannotBeReadSaysWhatWouldBe(CellType $type, string $typed, string $words): void
+    {
+        $this->expectException(UnreadableCell::class);
+        $this->expectExceptionMessage($words);
+        $type->read($typed, self::names());
+    }
+
+    public function testNothingIsNothingWhereItMayBe(): void
+    {
+        self::assertNull((new Column('was', 'price before', new MoneyCell()))->read('  ', self::names()));
+        self::assertSame('', (new Column('note', 'note', new TextCell(10)))->read('', self::names()));
+        $this->expectExceptionMessage('The price cannot be empty.');
+        (new Column('price', 'price', new MoneyCell(), true))->read(' ', self::names());
+    }
+
+    private static function names(): Names
+    {
+        return new class implements Names {
+            private const IDS = ['candles' => 7, 'Candles' => 7, 'lead' => 1, 'lead-2' => 2];
+
+            public function idOf(string $kind, string $called): ?int
+            {
+                return self::IDS[$called] ?? null;
+            }
+
+            public function nameOf(string $kind, int $id): string
+            {
+                return [7 => 'Candles', 1 => 'lead', 2 => 'lead-2'][$id] ?? '';
+            }
+        };
+    }
+}
