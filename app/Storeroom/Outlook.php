@@ -13,7 +13,8 @@ final class Outlook
     /**
      * @param array<string, int> $counts new, changed, same, refused
      * @param array<string, int> $columns key => records in which it changes
-     * @param list<array{row: int, called: string, cells: array<string, array{string, string}>}> $changed
+     * @param list<array{row: int, called: string, cells: array<string, array{string, string}>, shift: ?int}> $changed those whose price
+     *     moves farthest first
      * @param list<array{row: int, called: string, column: string, typed: string, why: string}> $refused
      * @param list<array{row: int, called: string}> $made
      * @param array<int, int> $shifts percent by which a price changes => how many
@@ -27,23 +28,22 @@ final class Outlook
         public array $shifts = [],
     ) {}
 
-    /** @param array<string, array{string, string}> $cells key => as it is written, and as it would be */
-    public function change(int $row, string $called, array $cells): void
+    /**
+     * @param array<string, array{string, string}> $cells key => as it is written, and as it would be
+     * @param ?int $shift percent by which its price moves; null for one that stays
+     */
+    public function change(int $row, string $called, array $cells, ?int $shift): void
     {
         $this->counts['changed']++;
         foreach (array_keys($cells) as $key) {
             $this->columns[$key] = ($this->columns[$key] ?? 0) + 1;
         }
-        if (count($this->changed) < self::SHOWN) {
-            $this->changed[] = ['row' => $row, 'called' => $called, 'cells' => $cells];
+        if ($shift !== null) {
+            $this->shifts[$shift] = ($this->shifts[$shift] ?? 0) + 1;
         }
-    }
-
-    public function shift(int $from, int $to): void
-    {
-        if ($from > 0) {
-            $percent = (int) round(100 * ($to - $from) / $from);
-            $this->shifts[$percent] = ($this->shifts[$percent] ?? 0) + 1;
+        $this->changed[] = ['row' => $row, 'called' => $called, 'cells' => $cells, 'shift' => $shift];
+        if (count($this->changed) > 2 * self::SHOWN) {
+            $this->farthestFirst();
         }
     }
 
@@ -78,7 +78,17 @@ final class Outlook
     /** @return array<string, mixed> */
     public function toArray(): array
     {
+        $this->farthestFirst();
+        ksort($this->shifts);
+        usort($this->refused, static fn(array $a, array $b): int => $a['row'] <=> $b['row']);
+
         return get_object_vars($this);
+    }
+
+    private function farthestFirst(): void
+    {
+        usort($this->changed, static fn(array $a, array $b): int => [abs($b['shift'] ?? 0), $a['row']] <=> [abs($a['shift'] ?? 0), $b['row']]);
+        $this->changed = array_slice($this->changed, 0, self::SHOWN);
     }
 
     /** @param array<string, mixed> $kept as toArray() gives it */

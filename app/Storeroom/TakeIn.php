@@ -9,7 +9,6 @@ use App\Looks\Author;
 use App\Models\Store;
 use App\Models\StoreEdit;
 use App\Models\User;
-use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\File\ColumnMatch;
 use Ikat\Core\Store\File\FileShape;
 use Ikat\Core\Store\RecordChange;
@@ -147,7 +146,6 @@ final class TakeIn
                 throw new CalledOff();
             }
         }
-        ksort($outlook->shifts);
         $file->update(['state' => StoreFileState::Ready, 'rows' => $rows, 'seen' => $head, 'outlook' => $outlook->toArray()]);
     }
 
@@ -184,17 +182,18 @@ final class TakeIn
 
     private function tellChange(Outlook $outlook, RecordKind $kind, int $line, RecordChange $change): void
     {
-        $cells = [];
+        [$cells, $shift] = [[], null];
         foreach ($change->after ?? [] as $key => $value) {
             $type = $kind->column($key)->type;
             $cells[$key] = [$type->write($change->before[$key] ?? null, $this->names), $type->write($value, $this->names)];
-            if ($key === 'price' && $type instanceof MoneyCell && is_int($value)) {
-                $outlook->shift((int) ($change->before[$key] ?? 0), $value);
+            $was = $change->before[$key] ?? null;
+            if ($key === 'price' && is_int($value) && is_int($was) && $was > 0) {
+                $shift = (int) round(100 * ($value - $was) / $was);
             }
         }
         $outlook->change($line, $change->called, array_map(
             static fn(array $pair): array => array_map(static fn(string $words): string => mb_strimwidth($words, 0, 60, '…'), $pair),
             $cells,
-        ));
+        ), $shift);
     }
 }
