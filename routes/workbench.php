@@ -15,6 +15,7 @@ use App\Workbench\Shell\ReadableState;
 use App\Workbench\Shell\SelectionController;
 use App\Workbench\Shell\StepController;
 use App\Workbench\StepList;
+use App\Workbench\Storeroom\OpenStoreController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', static fn() => redirect('/workbench'));
@@ -25,6 +26,8 @@ Route::prefix('workbench')->group(static function (): void {
         Route::post('sign-in', [SignInController::class, 'enter'])->middleware('throttle:sign-in');
         Route::get('second-factor', [SignInController::class, 'factor']);
         Route::post('second-factor', [SignInController::class, 'giveFactor'])->middleware('throttle:second-factor');
+        Route::get('open', [OpenStoreController::class, 'show']);
+        Route::post('open', [OpenStoreController::class, 'open'])->middleware('throttle:open-store');
         Route::get('forgot', [LinkController::class, 'forgot']);
         Route::post('forgot', [LinkController::class, 'sendReset'])->middleware('throttle:access-letter');
         Route::middleware('throttle:access-link')->where(['token' => '[0-9a-f]{64}'])->group(static function (): void {

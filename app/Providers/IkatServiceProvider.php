@@ -148,6 +148,7 @@ final class IkatServiceProvider extends ServiceProvider
             Limit::perHour(5)->by('letter|'.self::account($request)),
             Limit::perMinute(10)->by("letter|{$request->ip()}"),
         ]);
+        RateLimiter::for('open-store', static fn(Request $request): Limit => Limit::perHour(10)->by("open|{$request->ip()}"));
         RateLimiter::for('access-link', static fn(Request $request): Limit => Limit::perMinute(30)->by("link|{$request->ip()}"));
         RateLimiter::for(
             'own',

@@ -71,8 +71,15 @@ final class PageController
      *
      * @param class-string<Category|Page|Product> $model
      */
-    private function formerly(string $kind, string $model, string $slug): Response|RedirectResponse
+    private function formerly(string $kind, string $model, string $slug): View|Response|RedirectResponse
     {
+        if ($slug === StandIns::SLUG && $this->shop->isPreview()) {
+            return match ($kind) {
+                RecordKinds::GOODS => $this->pages->product(StandIns::product()),
+                RecordKinds::CATEGORIES => $this->pages->category(StandIns::category(), new CategoryQuestion()),
+                default => $this->pages->content(StandIns::page()),
+            };
+        }
         $id = RecordRows::formerly($this->current, $kind, $slug);
         $found = $id === null ? null : $model::query()->find($id);
         $before = [RecordKinds::GOODS => 'product', RecordKinds::CATEGORIES => 'category', RecordKinds::PAGES => 'page'][$kind];

@@ -54,12 +54,13 @@ final class SamplePages
             ->where('stock', '>', 0)
             ->whereNotNull('picture_id')
             ->orderBy('position');
-        $product = $rich()->whereNotNull('video')->value('slug') ?? $rich()->value('slug') ?? 'none';
+        $product = $rich()->whereNotNull('video')->value('slug') ?? $rich()->value('slug') ?? Product::query()->orderBy('position')->value('slug')
+            ?? StandIns::SLUG;
         $soldOut = static fn() => Product::query()->where('stock', 0)->orderBy('position');
 
         return [
             'home' => '/',
-            'category' => '/category/'.(Category::query()->orderBy('position')->value('slug') ?? 'none'),
+            'category' => '/category/'.(Category::query()->orderBy('position')->value('slug') ?? StandIns::SLUG),
             'product' => "/product/$product",
             'gone' => '/product/'.($soldOut()->whereNull('picture_id')->value('slug') ?? $soldOut()->value('slug') ?? 'none'),
             'search' => '/search?q='.rawurlencode(self::searched()),
@@ -72,7 +73,7 @@ final class SamplePages
             'delivery' => '/checkout/delivery?cart=sample',
             'paying' => '/checkout/paying?cart=sample',
             'received' => '/order/sample?cart=sample-code',
-            'content' => '/page/'.(Page::query()->orderBy('id')->value('slug') ?? 'none'),
+            'content' => '/page/'.(Page::query()->orderBy('id')->value('slug') ?? StandIns::SLUG),
             'locked' => '/locked',
             'nowhere' => '/not-here',
             'code' => '/cart?cart=sample-code',
@@ -139,7 +140,11 @@ final class SamplePages
      */
     private function found(string $kind, string $slug, callable $page): ?View
     {
-        $row = $kind::query()->firstWhere('slug', $slug);
+        $row = $kind::query()->firstWhere('slug', $slug) ?? ($slug !== StandIns::SLUG ? null : match ($kind) {
+            Category::class => StandIns::category(),
+            Product::class => StandIns::product(),
+            default => StandIns::page(),
+        });
 
         return $row instanceof $kind ? $page($row) : null;
     }

@@ -61,6 +61,9 @@ final class ShopPages
             ->when($asked->inStock, static fn(Builder $q) => $q->where('stock', '>', 0))
             ->when($asked->reduced, static fn(Builder $q) => $q->whereColumn('was', '>', 'price'));
         $products = $this->sorted($matching, $sort)->paginate($this->shop->number('grid.count'), page: $asked->page);
+        if ($products->total() === 0 && $this->standsIn()) {
+            $products = new LengthAwarePaginator(StandIns::products(8), 8, 8);
+        }
 
         return $this->shelf($category, $products, $asked, $sort, $sorts);
     }
@@ -84,7 +87,7 @@ final class ShopPages
     public function product(Product $product): View
     {
         $others = $this->shop->on('product.others') ? Product::query()->with(self::CARD)->where('category_id', $product->category_id)
-            ->whereKeyNot($product->id)->orderByDesc('sold')->orderBy('id')->limit(4)->get() : collect();
+            ->whereKeyNot($product->id ?? 0)->orderByDesc('sold')->orderBy('id')->limit(4)->get() : collect();
 
         return $this->page('product', ['product' => $product->loadMissing([...self::CARD, 'category']), 'others' => $others]);
     }
@@ -92,7 +95,11 @@ final class ShopPages
     /** @param ?Collection<int, Product> $products what is shown as found; looked for when null */
     public function search(string $asked, ?Collection $products = null): View
     {
-        return $this->page('search', ['asked' => $asked, 'products' => $products ?? ProductSearch::find($asked, self::FOUND, self::CARD)]);
+        $products ??= ProductSearch::find($asked, self::FOUND, self::CARD);
+
+        return $this->page('search', [
+            'asked' => $asked, 'products' => $products->isEmpty() && $this->standsIn() ? StandIns::products(4) : $products,
+        ]);
     }
 
     /** @param list<string> $slugs of products, in the order they are shown in */
@@ -137,8 +144,16 @@ final class ShopPages
     public function delivery(?int $chosen, ?string $problem = null): View
     {
         return $this->page('checkout.delivery', [
-            'offers' => DeliveryOffer::query()->orderBy('position')->get(), 'chosen' => $chosen, 'problem' => $problem,
+            'offers' => $this->offers(), 'chosen' => $chosen, 'problem' => $problem,
         ]);
+    }
+
+    /** @return Collection<int, DeliveryOffer> */
+    private function offers(): Collection
+    {
+        $offers = DeliveryOffer::query()->orderBy('position')->get();
+
+        return $offers->isEmpty() && $this->shop->isPreview() ? collect([StandIns::offer()]) : $offers;
     }
 
     public function paying(?string $problem = null, string $outcome = 'accept'): View
@@ -202,6 +217,12 @@ final class ShopPages
         ]);
     }
 
+    /** Whether a preview shows stand-ins for what the store does not have yet. */
+    private function standsIn(): bool
+    {
+        return $this->shop->isPreview() && StandIns::areNeeded();
+    }
+
     /** @return Collection<int, Product> */
     private function row(Item $band): Collection
     {
@@ -217,7 +238,9 @@ final class ShopPages
             default => $query->where('featured', true)->orderBy('position'),
         };
 
-        return $ordered->orderBy('id')->limit($count)->get();
+        $found = $ordered->orderBy('id')->limit($count)->get();
+
+        return $found->isEmpty() && $this->standsIn() ? StandIns::products($count) : $found;
     }
 
     /**

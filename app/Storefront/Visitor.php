@@ -210,16 +210,17 @@ final class Visitor
     /** A filled cart that is stored nowhere, for showing cart and checkout in the shop window. */
     private function sampleCart(): Cart
     {
-        $products = Product::query()->with('picture')->where('stock', '>', 0)->orderByDesc('sold')->limit(3)->get();
+        $products = Product::query()->with('picture')->where('stock', '>', 0)->orderByDesc('sold')->limit(3)->get()->toBase();
+        $products = $products->isEmpty() ? StandIns::products(3) : $products;
         $cart = new Cart([
             'storefront_id' => $this->storefront->id,
             'code' => $this->sample === SampleCart::WithCode ? $this->runningCode() : null,
             'details' => [
-                'name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth',
-                'postcode' => '04101', 'country' => 'US',
+                'name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Northfield',
+                'postcode' => '04101', 'country' => $this->storefront->store->countries[0] ?? 'US',
             ],
         ]);
-        $cart->setRelation('deliveryOffer', DeliveryOffer::query()->orderBy('position')->first());
+        $cart->setRelation('deliveryOffer', DeliveryOffer::query()->orderBy('position')->first() ?? StandIns::offer());
 
         return $cart->setRelation('lines', $products->map(
             static fn(Product $p, int $i) => (new \App\Models\CartLine(['quantity' => $i + 1]))->setRelation('product', $p),

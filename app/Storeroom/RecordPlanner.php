@@ -91,6 +91,9 @@ final class RecordPlanner
 
             return [null, [new RefusedCell($wish->id, '', '', $gone)]];
         }
+        if (! $kind->isMade && ($wish->id === null || $wish->isDeleted)) {
+            return [null, [new RefusedCell($wish->id, '', '', "A $kind->one is neither made nor deleted in this table.")]];
+        }
         $called = fn(array $row): string => $kind->column($kind->name)->type->write($row[$kind->name] ?? null, $this->names);
         if ($wish->isDeleted && $is !== null) {
             return [new RecordChange($kind->key, (int) $wish->id, $called($is), self::typed($kind, $is), null), []];

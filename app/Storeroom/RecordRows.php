@@ -11,6 +11,7 @@ use Ikat\Core\Store\Cell\DiscountCell;
 use Ikat\Core\Store\Cell\FactsCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\PicturesCell;
+use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\WholeCell;
@@ -31,6 +32,7 @@ final class RecordRows
     private const TABLES = [
         RecordKinds::GOODS => 'products', RecordKinds::CATEGORIES => 'categories', RecordKinds::MENUS => 'menu_entries',
         RecordKinds::PAGES => 'pages', RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
+        RecordKinds::STOREFRONTS => 'storefronts', RecordKinds::STORE => 'stores',
     ];
 
     /** What keeps leading to a record after its address has become another. */
@@ -43,7 +45,7 @@ final class RecordRows
     {
         $table = self::TABLES[$kind->key];
 
-        return DB::table($table)->where("$table.store_id", $this->current->id());
+        return DB::table($table)->where($kind->key === RecordKinds::STORE ? 'stores.id' : "$table.store_id", $this->current->id());
     }
 
     /**
@@ -128,7 +130,10 @@ final class RecordRows
     /** Whether another record has what no two may share. */
     public function isTaken(RecordKind $kind, string $value, ?int $butNot): bool
     {
-        return $this->query($kind)
+        // The addresses of storefronts are apart from those of every other store's, too.
+        $rows = $kind->key === RecordKinds::STOREFRONTS ? DB::table('storefronts') : $this->query($kind);
+
+        return $rows
             ->where((string) $kind->unique, $value)
             ->when($butNot !== null, static fn(Builder $q) => $q->where('id', '!=', $butNot))
             ->exists();
@@ -195,6 +200,7 @@ final class RecordRows
             $column->type instanceof DiscountCell => ['kind' => (string) $row['kind'], 'value' => (int) $row['value']],
             $column->type instanceof PicturesCell => $row['pictures'],
             $column->type instanceof FactsCell => json_decode((string) $value, true, 4, JSON_THROW_ON_ERROR),
+            $column->type instanceof PlacesCell => json_decode((string) ($value ?? '[]'), true, 4, JSON_THROW_ON_ERROR),
             $column->type instanceof SwitchCell => (bool) $value,
             $value === null => $column->type->nothing() === '' ? '' : null,
             $column->type instanceof MoneyCell, $column->type instanceof WholeCell, $column->type instanceof RecordCell => (int) $value,
@@ -215,6 +221,8 @@ final class RecordRows
             $type = $kind->columns[$key]->type;
             if (! is_array($value)) {
                 $row[$key] = $value;
+            } elseif ($type instanceof PlacesCell) {
+                $row[$key] = json_encode($value, JSON_THROW_ON_ERROR);
             } elseif ($type instanceof FactsCell) {
                 $row[$key] = json_encode((object) $value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
             } elseif ($type instanceof PicturesCell) {

@@ -22,6 +22,7 @@ final readonly class RecordKind
      * @param ?string $unique key of the column that no two records share; null for none
      * @param list<Column> $columns
      * @param ?\Closure(array<string, Value>): (?array{string, string}) $rule key of the column at fault and a sentence, or null
+     * @param bool $isMade whether records of it are made and deleted in its table; what is not belongs to the owner alone
      * @param string $place key of the column that keeps their order by hand; empty for none
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class RecordKind
         array $columns,
         private ?\Closure $rule = null,
         public string $place = '',
+        public bool $isMade = true,
     ) {
         $this->columns = array_combine(array_map(static fn(Column $c): string => $c->key, $columns), $columns);
     }

@@ -8,17 +8,20 @@ use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Store\Cell\AddressCell;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
+use Ikat\Core\Store\Cell\CurrencyCell;
 use Ikat\Core\Store\Cell\DayCell;
 use Ikat\Core\Store\Cell\DiscountCell;
 use Ikat\Core\Store\Cell\FactsCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\PicturesCell;
+use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\TargetCell;
 use Ikat\Core\Store\Cell\TextCell;
 use Ikat\Core\Store\Cell\WholeCell;
+use Ikat\Core\Store\Cell\ZoneCell;
 
 /** Every kind of record the Storeroom keeps. */
 final class RecordKinds
@@ -29,6 +32,8 @@ final class RecordKinds
     public const PAGES = 'pages';
     public const CODES = 'codes';
     public const DELIVERY = 'delivery';
+    public const STOREFRONTS = 'storefronts';
+    public const STORE = 'store';
 
     private const NAME = 120;
     private const WORDS = 20_000;
@@ -40,7 +45,10 @@ final class RecordKinds
      */
     public static function all(\DateTimeZone $zone): array
     {
-        $kinds = [self::goods(), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery()];
+        $kinds = [
+            self::goods(), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery(), self::storefronts(),
+            self::store(),
+        ];
 
         return array_combine(array_map(static fn(RecordKind $k): string => $k->key, $kinds), $kinds);
     }
@@ -144,5 +152,25 @@ final class RecordKinds
             new Column('free_from', 'free from a sum of', new MoneyCell(), wide: 130),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');
+    }
+
+    private static function storefronts(): RecordKind
+    {
+        return new RecordKind(self::STOREFRONTS, 'storefront', 'storefronts', 'name', 'slug', [
+            new Column('name', 'name', new TextCell(self::NAME), true, 240),
+            new Column('slug', 'address', new AddressCell('/shop/'), true, 240),
+            new Column('locked', 'locked', new SwitchCell(), wide: 80, beginning: true),
+        ], isMade: false);
+    }
+
+    private static function store(): RecordKind
+    {
+        return new RecordKind(self::STORE, 'store', 'the store', 'name', null, [
+            new Column('name', 'name', new TextCell(self::NAME), true, 240),
+            new Column('time_zone', 'time zone', new ZoneCell(), true, 180),
+            new Column('currency', 'currency', new CurrencyCell(), true, 80),
+            new Column('countries', 'sells to', new PlacesCell(true), wide: 140),
+            new Column('languages', 'speaks', new PlacesCell(false), wide: 100),
+        ], isMade: false);
     }
 }

@@ -28,7 +28,7 @@ final readonly class RecordQuestion
      * What an address says; whatever cannot be is left out.
      *
      * @param string $ranges stock:0..60,price:1000..2500
-     * @param string $only category_id:Paper lanterns
+     * @param string $only category_id:Chairs
      * @param string $sort price or -price
      */
     public static function of(RecordKind $kind, string $words, string $ranges, string $only, string $sort, string $page): self

@@ -7,6 +7,7 @@ namespace App\Workbench\Storeroom;
 use App\Http\TypedRequest;
 use App\Models\Look;
 use App\Models\Store;
+use App\Models\User;
 use App\Storeroom\MoveRecord;
 use App\Storeroom\RecordLister;
 use App\Storeroom\RecordWish;
@@ -23,6 +24,7 @@ use Ikat\Core\Store\RecordQuestion;
 use Ikat\Core\Store\RefusedChange;
 use Ikat\Core\Store\UnreadableCell;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
 /** Edits of the Storeroom. */
 final class StoreroomController
@@ -171,7 +173,13 @@ final class StoreroomController
     {
         $kinds = RecordKinds::all($look->storefront->store->zone());
 
-        return $kinds[$request->word('open_kind')] ?? $kinds[RecordKinds::GOODS];
+        $kind = $kinds[$request->word('open_kind')] ?? $kinds[RecordKinds::GOODS];
+        $user = $request->user();
+        if (! $kind->isMade && ! ($user instanceof User && $user->role->tendsPeople())) {
+            throw new AccessDeniedHttpException();
+        }
+
+        return $kind;
     }
 
     /**

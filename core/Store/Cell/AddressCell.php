@@ -21,7 +21,7 @@ final readonly class AddressCell implements CellType
 
         return $made !== ''
             ? $made
-            : throw new UnreadableCell('An address needs letters from a to z or figures, such as paper-lantern.');
+            : throw new UnreadableCell('An address needs letters from a to z or figures, such as blue-chair.');
     }
 
     /** The address a name gives: "Crème brûlée, 6 in" becomes creme-brulee-6-in; empty where it has no letter or figure to give. */

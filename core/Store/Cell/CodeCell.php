@@ -18,7 +18,7 @@ final readonly class CodeCell implements CellType
 
         return preg_match('/^[A-Z0-9-]{2,'.self::MOST.'}$/D', $code) === 1
             ? $code
-            : throw new UnreadableCell('A code has 2 to '.self::MOST.' letters from A to Z, figures or hyphens, like LANTERN10.');
+            : throw new UnreadableCell('A code has 2 to '.self::MOST.' letters from A to Z, figures or hyphens, like WELCOME10.');
     }
 
     public function write(int|string|bool|array|null $value, Names $names): string

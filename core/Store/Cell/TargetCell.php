@@ -16,7 +16,7 @@ final readonly class TargetCell implements CellType
     {
         return preg_match('#^/(?!/)[^\s\\\\<>"]*$#D', $typed) === 1 && mb_strlen($typed) <= self::MOST
             ? $typed
-            : throw new UnreadableCell('Write an address of the shop, beginning with a slash: /category/paper-lanterns.');
+            : throw new UnreadableCell('Write an address of the shop, beginning with a slash: /page/about.');
     }
 
     public function write(int|string|bool|array|null $value, Names $names): string
