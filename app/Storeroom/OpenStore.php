@@ -71,7 +71,9 @@ final class OpenStore
                 'storefront_id' => $storefront->id, 'name' => 'First look', 'theme' => $theme->name, 'version' => $theme->version,
                 'starter' => (string) array_key_first($theme->starters), 'state' => '{}', 'head' => 0,
             ]);
-            ($this->edit)($look->refresh(), ['header.logo.name' => mb_substr($name, 0, 40)], 0, Author::of($owner), 'the name of the store');
+            ($this->edit)($look->refresh(), [
+                'header.logo.name' => mb_substr($name, 0, 40), 'header.logo.sign' => 'off',
+            ], 0, Author::of($owner), 'the name of the store');
 
             return $owner;
         });

@@ -1,7 +1,7 @@
 // What a merchant can do, from sign-in to taking a release back: with the mouse, then with the keyboard alone.
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
-import { BASE, edited, inShop, openPage, settled, shopFrame, signIn, SHOP, startBrowser } from './support.mjs';
+import { BASE, edited, inShop, openPage, settled, shopFrame, signIn, SHOP, startBrowser, tabTo as tabBy } from './support.mjs';
 
 let browser;
 before(async () => { browser = await startBrowser(); });
@@ -127,13 +127,7 @@ test('with the keyboard alone', async () => {
   const visitor = await openPage(browser);
   const live = await publicColor(visitor);
 
-  const tabTo = async (selector, most = 160) => {
-    for (let i = 0; i < most; i += 1) {
-      await page.keyboard.press('Tab');
-      if (await page.evaluate((s) => document.activeElement.matches(s), selector)) return;
-    }
-    assert.fail(`Tab never reached ${selector}`);
-  };
+  const tabTo = (selector) => tabBy(page, selector);
 
   // Find a setting by a misspelt word.
   await page.keyboard.press('/');

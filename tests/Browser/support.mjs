@@ -135,6 +135,15 @@ export async function edited(page, act, path = /\/(edits|undo|redo|publish|live|
   await settled(page);
 }
 
+/** Goes by the Tab key alone until what has the focus is what is looked for. */
+export async function tabTo(page, selector, most = 240) {
+  for (let i = 0; i < most; i += 1) {
+    await page.keyboard.press('Tab');
+    if (await page.evaluate((s) => document.activeElement.matches(s), selector)) return;
+  }
+  assert.fail(`Tab never reached ${selector}`);
+}
+
 async function axeFindings(page, exclude, options) {
   await page.evaluate(axe);
   const found = await page.evaluate(([out, how]) => window.axe.run({ exclude: out }, { resultTypes: ['violations'], ...how }), [exclude, options]);
