@@ -21,7 +21,12 @@ final class StoreOpen extends Command
 
     public function handle(OpenStore $open): int
     {
-        [$name, $email, $country, $zone] = [$this->argument('name'), mb_strtolower($this->argument('email')), $this->option('country'), $this->option('zone')];
+        [$name, $email, $country, $zone] = [
+            $this->argument('name'),
+            mb_strtolower($this->argument('email')),
+            $this->option('country'),
+            $this->option('zone'),
+        ];
         $password = $this->option('password') ?? (string) $this->secret('Password of the owner');
         $problem = match (true) {
             trim($name) === '' => 'Say what the store is called.',

@@ -54,7 +54,8 @@ final class SamplePages
             ->where('stock', '>', 0)
             ->whereNotNull('picture_id')
             ->orderBy('position');
-        $product = $rich()->whereNotNull('video')->value('slug') ?? $rich()->value('slug') ?? Product::query()->orderBy('position')->value('slug')
+        $product = $rich()->whereNotNull('video')->value('slug') ?? $rich()->value('slug') ?? Product::query()->orderBy('position')
+            ->value('slug')
             ?? StandIns::SLUG;
         $soldOut = static fn() => Product::query()->where('stock', 0)->orderBy('position');
 

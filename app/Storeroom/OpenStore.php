@@ -29,7 +29,9 @@ final class OpenStore
     /** The currency of a country; the US dollar where its own is not counted in hundredths. */
     public static function currencyOf(string $country): string
     {
-        $code = (string) (new \NumberFormatter("en_$country", \NumberFormatter::CURRENCY))->getTextAttribute(\NumberFormatter::CURRENCY_CODE);
+        $code = (string) (
+            new \NumberFormatter("en_$country", \NumberFormatter::CURRENCY),
+        )->getTextAttribute(\NumberFormatter::CURRENCY_CODE);
 
         return in_array($code, CurrencyCell::CODES, true) ? $code : 'USD';
     }
@@ -59,11 +61,13 @@ final class OpenStore
     {
         return Transaction::run(function () use ($name, $country, $zone, $person, $email, $password): User {
             $store = Store::query()->create([
-                'name' => $name, 'time_zone' => $zone, 'currency' => self::currencyOf($country), 'countries' => [$country], 'languages' => ['en'],
+                'name' => $name, 'time_zone' => $zone, 'currency' => self::currencyOf($country), 'countries' => [$country],
+                'languages' => ['en'],
             ]);
             $this->current->is($store->id);
             $owner = User::query()->create([
-                'store_id' => $store->id, 'name' => $person, 'email' => mb_strtolower($email), 'role' => Role::Owner, 'password' => $password,
+                'store_id' => $store->id, 'name' => $person, 'email' => mb_strtolower($email), 'role' => Role::Owner,
+                'password' => $password,
             ]);
             $storefront = Storefront::query()->create(['name' => $name, 'slug' => self::freeSlug($name), 'locked' => true]);
             $theme = $this->themes->all()[0];

@@ -87,7 +87,10 @@ final class Outlook
 
     private function farthestFirst(): void
     {
-        usort($this->changed, static fn(array $a, array $b): int => [abs($b['shift'] ?? 0), $a['row']] <=> [abs($a['shift'] ?? 0), $b['row']]);
+        usort(
+            $this->changed,
+            static fn(array $a, array $b): int => [abs($b['shift'] ?? 0), $a['row']] <=> [abs($a['shift'] ?? 0), $b['row']],
+        );
         $this->changed = array_slice($this->changed, 0, self::SHOWN);
     }
 

@@ -23,7 +23,8 @@ final class NewStoreTest extends AppTestCase
     private static function given(array $other = []): array
     {
         return [...[
-            'store' => 'Ferry Ropes & Twine', 'country' => 'DE', 'zone' => 'Europe/Berlin', 'person' => 'Ulla', 'email' => 'Ulla@ferry.example',
+            'store' => 'Ferry Ropes & Twine', 'country' => 'DE', 'zone' => 'Europe/Berlin', 'person' => 'Ulla',
+            'email' => 'Ulla@ferry.example',
             'password' => self::PASSWORD, 'again' => self::PASSWORD,
         ], ...$other];
     }
@@ -52,10 +53,14 @@ final class NewStoreTest extends AppTestCase
             ['store' => ''], ['country' => 'XX'], ['zone' => 'Mars/Olympus'], ['email' => 'nobody'], ['again' => 'another one here'],
             ['email' => 'maren@wrenfold.example'],
         ] as $wrong) {
-            $this->post('/workbench/open', self::given($wrong))->assertStatus(422)->assertSee('role="alert"', false)->assertSee($wrong['person'] ?? 'Ulla');
+            $this->post('/workbench/open', self::given($wrong))->assertStatus(422)->assertSee('role="alert"', false)
+                ->assertSee($wrong['person'] ?? 'Ulla');
         }
         $look = $this->opened();
-        self::assertSame(['EUR', ['DE'], 'Europe/Berlin'], [$look->storefront->store->currency, $look->storefront->store->countries, $look->storefront->store->time_zone]);
+        self::assertSame(
+            ['EUR', ['DE'], 'Europe/Berlin'],
+            [$look->storefront->store->currency, $look->storefront->store->countries, $look->storefront->store->time_zone],
+        );
         self::assertSame('ferry-ropes-twine', $look->storefront->slug);
         self::assertTrue($look->storefront->locked);
         $this->get('/workbench')->assertRedirect("/workbench/looks/$look->id/start");
@@ -72,7 +77,11 @@ final class NewStoreTest extends AppTestCase
         foreach (app(Steps::class)->all() as $step) {
             $page = $this->as($owner, "/workbench/looks/$look->id/{$step->key()}")->assertOk();
             self::assertStringNotContainsStringIgnoringCase('wrenfold', (string) $page->getContent(), $step->key());
-            self::assertStringNotContainsStringIgnoringCase('lantern', (string) preg_replace('/placeholder="[^"]*"/', '', (string) $page->getContent()), $step->key());
+            self::assertStringNotContainsStringIgnoringCase(
+                'lantern',
+                (string) preg_replace('/placeholder="[^"]*"/', '', (string) $page->getContent()),
+                $step->key(),
+            );
         }
         foreach (['goods', 'categories', 'menus', 'pages', 'codes', 'delivery', 'storefronts', 'store'] as $kind) {
             $this->as($owner, "/workbench/looks/$look->id/storeroom?open_kind=$kind")->assertOk();
@@ -88,7 +97,13 @@ final class NewStoreTest extends AppTestCase
 
     public function testTheConsoleOpensOneToo(): void
     {
-        $given = ['name' => 'Quay Books', 'email' => 'ida@quay.example', '--country' => 'GB', '--zone' => 'Europe/London', '--password' => self::PASSWORD];
+        $given = [
+            'name' => 'Quay Books',
+            'email' => 'ida@quay.example',
+            '--country' => 'GB',
+            '--zone' => 'Europe/London',
+            '--password' => self::PASSWORD,
+        ];
         self::assertSame(0, Artisan::call('store:open', $given));
         self::assertStringContainsString('Opened Quay Books', Artisan::output());
         self::assertSame('GBP', Store::query()->where('name', 'Quay Books')->value('currency'));
@@ -110,7 +125,10 @@ final class NewStoreTest extends AppTestCase
         }
         $this->get("/workbench/looks/$demo/storeroom/out/goods.csv")->assertNotFound();
         $room = "/workbench/looks/$look->id/storeroom";
-        $this->post("$room/cells", ['record' => $theirs, 'column' => 'price', 'value' => '1'])->assertStatus(422)->assertSee('no longer there');
+        $this->post(
+            "$room/cells",
+            ['record' => $theirs, 'column' => 'price', 'value' => '1'],
+        )->assertStatus(422)->assertSee('no longer there');
         $this->post("$room/delete", ['ids' => (string) $theirs])->assertOk();
         $this->post("$room/move", ['record' => $theirs, 'by' => 1])->assertStatus(422);
         $this->get("$room?open_record=$theirs")->assertOk()->assertDontSee('Moth paper globe');
@@ -123,17 +141,29 @@ final class NewStoreTest extends AppTestCase
         $id = Product::query()->value('id');
         $room = "/workbench/looks/{$this->look()->id}/storeroom";
         foreach (['cells', 'many', 'new', 'delete', 'move', 'undo', 'redo', 'files', 'files/1/take'] as $act) {
-            $this->actingAs($this->person('ines'))->post("$room/$act", ['record' => $id, 'column' => 'price', 'value' => '1'])->assertForbidden();
+            $this->actingAs($this->person('ines'))->post(
+                "$room/$act",
+                ['record' => $id, 'column' => 'price', 'value' => '1'],
+            )->assertForbidden();
         }
         foreach (['store', 'storefronts'] as $kind) {
-            $this->actingAs($this->person('tobias'))->post("$room/cells", ['open_kind' => $kind, 'record' => 1, 'column' => 'name', 'value' => 'Mine'])
+            $this->actingAs($this->person('tobias'))->post(
+                "$room/cells",
+                ['open_kind' => $kind, 'record' => 1, 'column' => 'name', 'value' => 'Mine'],
+            )
                 ->assertForbidden();
         }
         $store = $this->storefront()->store_id;
-        $this->actingAs($this->person('maren'))->post("$room/cells", ['open_kind' => 'store', 'record' => $store, 'column' => 'currency', 'value' => 'eur'])
+        $this->actingAs($this->person('maren'))->post(
+            "$room/cells",
+            ['open_kind' => 'store', 'record' => $store, 'column' => 'currency', 'value' => 'eur'],
+        )
             ->assertOk();
         self::assertSame('EUR', Store::query()->whereKey($store)->value('currency'));
-        $this->post("$room/cells", ['open_kind' => 'store', 'record' => $store, 'column' => 'countries', 'value' => 'US QQ'])->assertStatus(422);
+        $this->post(
+            "$room/cells",
+            ['open_kind' => 'store', 'record' => $store, 'column' => 'countries', 'value' => 'US QQ'],
+        )->assertStatus(422);
         $this->post("$room/new", ['open_kind' => 'storefronts', 'new' => ['name' => 'X', 'slug' => 'x']])->assertStatus(422);
         // An address that another store's storefront has is nobody's to take.
         $this->opened();

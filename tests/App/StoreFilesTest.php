@@ -59,7 +59,10 @@ final class StoreFilesTest extends AppTestCase
         self::assertSame(50, $edit?->records);
         self::assertSame(91, Product::query()->count());
         $made = Product::query()->where('name', 'Crème brûlée lamp 7, “œil” — £ 7')->firstOrFail();
-        self::assertSame([1234, 'creme-brulee-lamp-7-oeil-7', "Two lines:\nthe second \"quoted\""], [$made->price, $made->slug, $made->words]);
+        self::assertSame(
+            [1234, 'creme-brulee-lamp-7-oeil-7', "Two lines:\nthe second \"quoted\""],
+            [$made->price, $made->slug, $made->words],
+        );
         app(StoreWriter::class)->undo($this->store(), new Author('Maren'));
         self::assertSame($before, Product::query()->orderBy('id')->get(['id', 'price', 'name'])->toArray());
     }
@@ -119,7 +122,8 @@ final class StoreFilesTest extends AppTestCase
         $this->actingAs($this->person('tobias'))->post('/workbench/looks/1/storeroom/cells', [
             'record' => Product::query()->where('slug', 'moth-paper-globe')->value('id'), 'column' => 'price', 'value' => '31',
         ])->assertOk();
-        $this->actingAs($this->person('maren'))->post("/workbench/looks/1/storeroom/files/$file->id/take")->assertOk()->assertSee('looked through again');
+        $this->actingAs($this->person('maren'))->post("/workbench/looks/1/storeroom/files/$file->id/take")->assertOk()
+            ->assertSee('looked through again');
         self::assertSame(3100, Product::query()->where('slug', 'moth-paper-globe')->value('price'));
         self::assertSame(['price' => ['31.00', '33.00']], $file->refresh()->outlook()?->changed[0]['cells'] ?? null);
         $this->post("/workbench/looks/1/storeroom/files/$file->id/take")->assertOk()->assertSee('One undo puts all of it back');
@@ -157,18 +161,22 @@ final class StoreFilesTest extends AppTestCase
             $figures = static fn(?int $cents): string => $cents === null ? '' : number_format($cents / 100, 2, '.', '');
             $pictures = array_filter([$p->picture?->name, ...$p->morePictures->pluck('name')->all()]);
             $rows[] = [
-                $p->name, $figures($i < 20 ? $p->price + 1 : $p->price), $figures($p->cost), (string) $p->stock, $p->category->name, $figures($p->was),
+                $p->name, $figures($i < 20 ? $p->price + 1 : $p->price), $figures($p->cost), (string) $p->stock, $p->category->name,
+                $figures($p->was),
                 (string) $p->label, $p->note, $p->words, $p->added_on->toDateString(), implode(' ', $pictures),
             ];
         }
         for ($i = 1; $i <= 30; $i++) {
             $rows[] = [
-                "Crème brûlée lamp $i, “œil” — £ $i", '12,34', '4.5', '7', 'Candles', '', '', 'Beeswax', "Two lines:\nthe second \"quoted\"", '2026-11-01', '',
+                "Crème brûlée lamp $i, “œil” — £ $i", '12,34', '4.5', '7', 'Candles', '', '', 'Beeswax',
+                "Two lines:\nthe second \"quoted\"", '2026-11-01', '',
             ];
         }
         $faults = [
-            [0, '', 'name', 'is empty'], [1, '12,5O', 'price', 'no sum of money'], [1, '', 'price', 'cannot be empty'], [3, '-1', 'stock', 'from 0'],
-            [3, 'many', 'stock', 'no whole number'], [4, 'Tents', 'category', 'Nothing here is called'], [5, '1.00', 'price before', 'must be more'],
+            [0, '', 'name', 'is empty'], [1, '12,5O', 'price', 'no sum of money'], [1, '', 'price', 'cannot be empty'],
+            [3, '-1', 'stock', 'from 0'],
+            [3, 'many', 'stock', 'no whole number'], [4, 'Tents', 'category', 'Nothing here is called'],
+            [5, '1.00', 'price before', 'must be more'],
             [6, str_repeat('long ', 12), 'own label', 'shorten it by'], [9, '3/1/2026', 'in the shop since', 'year, month and day'],
             [10, 'nobody', 'pictures', 'no picture called'],
         ];

@@ -18,7 +18,8 @@ final class LayersTest extends TestCase
         'ArithmeticError', 'Closure', 'DOMDocument', 'DOMElement', 'DOMText', 'DOMXPath',
         'DateTimeImmutable', 'DateTimeInterface', 'DateTimeZone',
         'DomainException', 'IntlBreakIterator', 'InvalidArgumentException',
-        'Locale', 'LogicException', 'OutOfBoundsException', 'RuntimeException', 'Throwable', 'Transliterator', 'TypeError', 'ValueError', 'WeakMap',
+        'Locale', 'LogicException', 'OutOfBoundsException', 'RuntimeException', 'Throwable', 'Transliterator', 'TypeError',
+        'ValueError', 'WeakMap',
     ];
 
     private const FUNCTIONS = '

@@ -27,7 +27,8 @@ final class OpenStoreController
     public function open(TypedRequest $request, OpenStore $open): RedirectResponse|Response
     {
         $given = [
-            'store' => $request->word('store', '', 120), 'country' => $request->word('country', '', 2), 'zone' => $request->word('zone', '', 64),
+            'store' => $request->word('store', '', 120), 'country' => $request->word('country', '', 2),
+            'zone' => $request->word('zone', '', 64),
             'person' => $request->word('person', '', 120), 'email' => mb_strtolower($request->word('email', '', 190)),
         ];
         $isEmail = Validator::make($given, ['email' => ['required', 'email:filter', 'max:190']])->passes();

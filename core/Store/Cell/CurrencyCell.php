@@ -10,11 +10,14 @@ use Ikat\Core\Store\UnreadableCell;
 /** The currency prices are in: its three letters of ISO 4217, of those that are counted in hundredths. */
 final readonly class CurrencyCell implements CellType
 {
-    /** Active codes with two digits after the point. Source: ISO 4217; written down from memory, and checked against ICU's data by a test. */
+    /** Active codes with two digits after the point. Source: ISO 4217, from memory; a test checks them against ICU's data. */
     public const CODES = [
-        'AED', 'ALL', 'AMD', 'ARS', 'AUD', 'AZN', 'BAM', 'BBD', 'BDT', 'BGN', 'BMD', 'BND', 'BOB', 'BRL', 'BSD', 'BWP', 'BYN', 'BZD', 'CAD', 'CHF',
-        'CNY', 'COP', 'CRC', 'CZK', 'DKK', 'DOP', 'DZD', 'EGP', 'ETB', 'EUR', 'FJD', 'GBP', 'GEL', 'GHS', 'GTQ', 'HKD', 'HNL', 'HUF', 'IDR', 'ILS',
-        'INR', 'JMD', 'KES', 'KGS', 'KHR', 'KZT', 'LKR', 'MAD', 'MDL', 'MKD', 'MUR', 'MXN', 'MYR', 'NAD', 'NGN', 'NOK', 'NPR', 'NZD', 'PAB', 'PEN',
+        'AED', 'ALL', 'AMD', 'ARS', 'AUD', 'AZN', 'BAM', 'BBD', 'BDT', 'BGN', 'BMD', 'BND', 'BOB', 'BRL', 'BSD', 'BWP', 'BYN', 'BZD',
+        'CAD', 'CHF',
+        'CNY', 'COP', 'CRC', 'CZK', 'DKK', 'DOP', 'DZD', 'EGP', 'ETB', 'EUR', 'FJD', 'GBP', 'GEL', 'GHS', 'GTQ', 'HKD', 'HNL', 'HUF',
+        'IDR', 'ILS',
+        'INR', 'JMD', 'KES', 'KGS', 'KHR', 'KZT', 'LKR', 'MAD', 'MDL', 'MKD', 'MUR', 'MXN', 'MYR', 'NAD', 'NGN', 'NOK', 'NPR', 'NZD',
+        'PAB', 'PEN',
         'PHP', 'PKR', 'PLN', 'QAR', 'RON', 'RSD', 'SAR', 'SEK', 'SGD', 'THB', 'TRY', 'TTD', 'TWD', 'TZS', 'UAH', 'USD', 'UYU', 'ZAR', 'ZMW',
     ];
 

@@ -22,8 +22,9 @@ final readonly class PlacesCell implements CellType
             $code = $this->isCountries ? mb_strtoupper($code) : mb_strtolower($code);
             $called = $this->isCountries ? \Locale::getDisplayRegion("-$code", 'en') : \Locale::getDisplayLanguage($code, 'en');
             if (preg_match('/^[a-z]{2}$/Di', $code) !== 1 || $called === '' || $called === $code || $called === 'Unknown Region') {
-                throw new UnreadableCell("“{$code}” is no ".($this->isCountries ? 'country. Write two letters each, like US CA.' : 'language. '
-                    .'Write two letters each, like en fr.'));
+                throw new UnreadableCell($this->isCountries
+                    ? "“{$code}” is no country. Write two letters each, like US CA."
+                    : "“{$code}” is no language. Write two letters each, like en fr.");
             }
             $codes[] = $code;
         }

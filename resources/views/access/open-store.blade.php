@@ -8,7 +8,8 @@
     <x-line-field label="Name of the store"><input class="entry" name="store" maxlength="120" value="{{ $given['store'] ?? '' }}" required autofocus></x-line-field>
     <x-line-field label="Country"><select class="entry" name="country">@foreach (App\Storeroom\OpenStore::countries() as $code => $name)<option value="{{ $code }}"
       @selected($code === $country)>{{ $name }}</option>@endforeach</select></x-line-field>
-    <x-line-field label="Time zone"><select class="entry" name="zone">@foreach (DateTimeZone::listIdentifiers() as $name)<option @selected($name === $zone)>{{ $name }}</option>@endforeach</select></x-line-field>
+    <x-line-field label="Time zone"><select class="entry"
+      name="zone">@foreach (DateTimeZone::listIdentifiers() as $name)<option @selected($name === $zone)>{{ $name }}</option>@endforeach</select></x-line-field>
     <x-line-field label="Your name"><input class="entry" name="person" autocomplete="name" maxlength="120" value="{{ $given['person'] ?? '' }}" required></x-line-field>
     <x-line-field label="E-mail"><input class="entry" name="email" type="email" autocomplete="username" maxlength="190" value="{{ $given['email'] ?? '' }}" required></x-line-field>
     @include('access.new-password')

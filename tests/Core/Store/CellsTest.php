@@ -8,17 +8,20 @@ use Ikat\Core\Store\Cell\AddressCell;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
+use Ikat\Core\Store\Cell\CurrencyCell;
 use Ikat\Core\Store\Cell\DayCell;
 use Ikat\Core\Store\Cell\DiscountCell;
 use Ikat\Core\Store\Cell\FactsCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\PicturesCell;
+use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\TargetCell;
 use Ikat\Core\Store\Cell\TextCell;
 use Ikat\Core\Store\Cell\WholeCell;
+use Ikat\Core\Store\Cell\ZoneCell;
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\Names;
 use Ikat\Core\Store\UnreadableCell;
@@ -56,6 +59,9 @@ final class CellsTest extends TestCase
             "Made: by hand\nOf: paper: mulberry"];
         yield 'record' => [new RecordCell('categories'), 'candles', 7, 'Candles'];
         yield 'pictures' => [new PicturesCell(), 'lead, lead-2;lead', [1, 2], 'lead lead-2'];
+        yield 'countries' => [new PlacesCell(true), 'us, CA', ['US', 'CA'], 'US CA'];
+        yield 'languages' => [new PlacesCell(false), 'EN fr', ['en', 'fr'], 'en fr'];
+        yield 'time zone' => [new ZoneCell(), 'america/new york', 'America/New_York', 'America/New_York'];
         // The store's own clock, in summer and in winter.
         $moment = new MomentCell(new \DateTimeZone('America/New_York'));
         yield 'winter' => [$moment, '2027-01-15 18:00', '2027-01-15 23:00:00', '2027-01-15 18:00'];
@@ -100,6 +106,10 @@ final class CellsTest extends TestCase
         yield [new FactsCell(), "Made: a\nMade: b", 'stands there twice'];
         yield [new RecordCell('categories'), 'tents', 'Nothing here is called'];
         yield [new PicturesCell(), 'nobody', 'no picture called'];
+        yield [new PlacesCell(true), 'US QQ', '“QQ” is no country'];
+        yield [new PlacesCell(false), 'english', 'is no language'];
+        yield [new ZoneCell(), 'Mars', 'continent and city'];
+        yield [new CurrencyCell(), 'JPY', 'counted in hundredths'];
     }
 
     #[DataProvider('unreadable')]
@@ -108,6 +118,19 @@ final class CellsTest extends TestCase
         $this->expectException(UnreadableCell::class);
         $this->expectExceptionMessage($words);
         $type->read($typed, self::names());
+    }
+
+    /** Digits after the point and names as ICU has them (CLDR supplemental currency data). */
+    public function testEveryCurrencyIsOneThatIsCountedInHundredths(): void
+    {
+        $names = \ResourceBundle::create('en', 'ICUDATA-curr')?->get('Currencies');
+        foreach (CurrencyCell::CODES as $code) {
+            $format = new \NumberFormatter('en', \NumberFormatter::CURRENCY);
+            $format->setTextAttribute(\NumberFormatter::CURRENCY_CODE, $code);
+            self::assertNotNull($names?->get($code), "$code is a currency");
+            self::assertContains($format->getAttribute(\NumberFormatter::FRACTION_DIGITS), [0, 2], $code);
+        }
+        self::assertSame('EUR', (new CurrencyCell())->read('eur', self::names()));
     }
 
     public function testNothingIsNothingWhereItMayBe(): void

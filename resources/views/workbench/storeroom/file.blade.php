@@ -51,17 +51,20 @@
       @php($high = max(4, round(36 * $many / $most)))
       <rect @class(['shift', 'is-same' => $percent === 0, 'is-far' => abs($percent) > 60]) x="{{ $at - 2.5 }}" y="{{ 44 - $high }}" width="5" height="{{ $high }}"/>
       @endforeach
-      <text x="{{ $x(0) }}" y="58" text-anchor="middle" class="join-head">same</text>@if ($x(0) > 60)<text x="4" y="58">{{ str_replace('-', '−', (string) $ends[0]) }}%</text>@endif<text x="316" y="58" text-anchor="end">+{{ $ends[1] }}%</text>
+      <text x="{{ $x(0) }}" y="58" text-anchor="middle" class="join-head">same</text>@if ($x(0) > 60)<text x="4" y="58">{{ str_replace('-', '−', (string) $ends[0]) }}%</text>@endif<text x="316"
+        y="58" text-anchor="end">+{{ $ends[1] }}%</text>
     </svg>
     @endif
     @if ($outlook->changed !== [])
     <table class="outlook-rows w-full"><caption class="sr-only">Changed, old and new</caption><tbody>
       @foreach ($outlook->changed as $each)
       @foreach ($each['cells'] as $key => [$old, $new])
-      <tr @class(['is-far' => $key === 'price' && abs($each['shift'] ?? 0) > 60])><th scope="row">@if ($loop->first)@if (abs($each['shift'] ?? 0) > 60)<x-diamond severity="fix"/> @endif{{ $each['called']
+      <tr @class(['is-far' => $key === 'price' && abs($each['shift'] ?? 0) > 60])><th scope="row">@if ($loop->first)@if (abs($each['shift'] ?? 0) > 60)<x-diamond
+        severity="fix"/> @endif{{ $each['called']
         }}@endif</th><td class="text-ink-2">{{ $kind->column($key)->label }}</td><td><s
         class="text-ink-2">{{ $old === '' ? 'none' : $old }}</s> <span
-        aria-label="becomes">→</span> <b>{{ $new === '' ? 'none' : $new }}</b></td><td class="text-ink-2">@if ($key === 'price' && $each['shift'] !== null){{ ($each['shift'] > 0 ? '+' : '').str_replace('-', '−',
+        aria-label="becomes">→</span> <b>{{ $new === '' ? 'none' : $new }}</b></td><td
+          class="text-ink-2">@if ($key === 'price' && $each['shift'] !== null){{ ($each['shift'] > 0 ? '+' : '').str_replace('-', '−',
         (string) $each['shift']) }}%@endif</td></tr>
       @endforeach
       @endforeach
