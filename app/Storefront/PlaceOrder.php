@@ -73,7 +73,8 @@ final class PlaceOrder
                 'number' => 'W'.now()->format('ymd').'-'.strtoupper(bin2hex(random_bytes(3))),
                 'token' => bin2hex(random_bytes(32)),
                 'cart_token' => $cart->token,
-                'details' => $cart->details ?? [],
+                'details' => $cart->details ?? [], 'customer' => mb_substr((string) ($cart->details['name'] ?? ''), 0, 190),
+                'email' => mb_substr((string) ($cart->details['email'] ?? ''), 0, 190), 'total' => $totals->total,
                 'lines' => $lines
                     ->map(static fn($l): array => [
                         'name' => $l->product->name,

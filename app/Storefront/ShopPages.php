@@ -176,6 +176,12 @@ final class ShopPages
         return $this->page('letter', ['email' => $email, 'valid' => $isValid]);
     }
 
+    /** @param string $state ask, joined, left or gone */
+    public function letterLink(string $state, string $email = '', string $token = ''): View
+    {
+        return $this->page('letter-link', ['state' => $state, 'email' => $email, 'token' => $token]);
+    }
+
     public function locked(?string $problem = null): View
     {
         return $this->page('locked', ['problem' => $problem]);

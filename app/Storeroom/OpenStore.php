@@ -29,9 +29,8 @@ final class OpenStore
     /** The currency of a country; the US dollar where its own is not counted in hundredths. */
     public static function currencyOf(string $country): string
     {
-        $code = (string) (
-            new \NumberFormatter("en_$country", \NumberFormatter::CURRENCY),
-        )->getTextAttribute(\NumberFormatter::CURRENCY_CODE);
+        $format = new \NumberFormatter("en_$country", \NumberFormatter::CURRENCY);
+        $code = (string) $format->getTextAttribute(\NumberFormatter::CURRENCY_CODE);
 
         return in_array($code, CurrencyCell::CODES, true) ? $code : 'USD';
     }

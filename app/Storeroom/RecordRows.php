@@ -32,7 +32,8 @@ final class RecordRows
     private const TABLES = [
         RecordKinds::GOODS => 'products', RecordKinds::CATEGORIES => 'categories', RecordKinds::MENUS => 'menu_entries',
         RecordKinds::PAGES => 'pages', RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
-        RecordKinds::STOREFRONTS => 'storefronts', RecordKinds::STORE => 'stores',
+        RecordKinds::ADDRESSES => 'letters', RecordKinds::ORDERS => 'orders', RecordKinds::STOREFRONTS => 'storefronts',
+        RecordKinds::STORE => 'stores',
     ];
 
     /** What keeps leading to a record after its address has become another. */

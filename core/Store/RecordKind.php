@@ -23,6 +23,7 @@ final readonly class RecordKind
      * @param list<Column> $columns
      * @param ?\Closure(array<string, Value>): (?array{string, string}) $rule key of the column at fault and a sentence, or null
      * @param bool $isMade whether records of it are made and deleted in its table; what is not belongs to the owner alone
+     * @param bool $isPrivate whether it is about customers: not for those who only look
      * @param string $place key of the column that keeps their order by hand; empty for none
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class RecordKind
         private ?\Closure $rule = null,
         public string $place = '',
         public bool $isMade = true,
+        public bool $isPrivate = false,
     ) {
         $this->columns = array_combine(array_map(static fn(Column $c): string => $c->key, $columns), $columns);
     }

@@ -11,6 +11,7 @@ use Ikat\Core\Store\Cell\CodeCell;
 use Ikat\Core\Store\Cell\CurrencyCell;
 use Ikat\Core\Store\Cell\DayCell;
 use Ikat\Core\Store\Cell\DiscountCell;
+use Ikat\Core\Store\Cell\EmailCell;
 use Ikat\Core\Store\Cell\FactsCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
@@ -32,6 +33,8 @@ final class RecordKinds
     public const PAGES = 'pages';
     public const CODES = 'codes';
     public const DELIVERY = 'delivery';
+    public const ADDRESSES = 'addresses';
+    public const ORDERS = 'orders';
     public const STOREFRONTS = 'storefronts';
     public const STORE = 'store';
 
@@ -46,8 +49,8 @@ final class RecordKinds
     public static function all(\DateTimeZone $zone): array
     {
         $kinds = [
-            self::goods(), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery(), self::storefronts(),
-            self::store(),
+            self::goods(), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery(),
+            self::addresses($zone), self::orders($zone), self::storefronts(), self::store(),
         ];
 
         return array_combine(array_map(static fn(RecordKind $k): string => $k->key, $kinds), $kinds);
@@ -152,6 +155,33 @@ final class RecordKinds
             new Column('free_from', 'free from a sum of', new MoneyCell(), wide: 130),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');
+    }
+
+    private static function addresses(\DateTimeZone $zone): RecordKind
+    {
+        return new RecordKind(self::ADDRESSES, 'address', 'addresses', 'email', 'email', [
+            new Column('email', 'e-mail', new EmailCell(), true, 280, isAsked: true, also: ['email', 'mail', 'address']),
+            new Column(
+                'list',
+                'list',
+                new ChoiceCell(['newsletter' => 'the newsletter', 'launch' => 'the opening']),
+                true,
+                140,
+                'newsletter',
+            ),
+            new Column('confirmed_at', 'said yes', new MomentCell($zone), wide: 140),
+        ], isPrivate: true);
+    }
+
+    private static function orders(\DateTimeZone $zone): RecordKind
+    {
+        return new RecordKind(self::ORDERS, 'order', 'orders', 'number', 'number', [
+            new Column('number', 'number', new TextCell(40), true, 150, isComputed: true),
+            new Column('created_at', 'placed', new MomentCell($zone), true, 140, isComputed: true),
+            new Column('customer', 'customer', new TextCell(190), true, 190, isComputed: true),
+            new Column('email', 'e-mail', new TextCell(190), true, 220, isComputed: true),
+            new Column('total', 'total', new MoneyCell(), true, 90, isComputed: true),
+        ], isMade: false, isPrivate: true);
     }
 
     private static function storefronts(): RecordKind

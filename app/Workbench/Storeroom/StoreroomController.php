@@ -8,6 +8,7 @@ use App\Http\TypedRequest;
 use App\Models\Look;
 use App\Models\Store;
 use App\Models\User;
+use App\Storeroom\ForgetAddress;
 use App\Storeroom\MoveRecord;
 use App\Storeroom\RecordLister;
 use App\Storeroom\RecordWish;
@@ -101,10 +102,17 @@ final class StoreroomController
         ), true);
     }
 
-    public function delete(TypedRequest $request, int $look): Response
+    public function delete(TypedRequest $request, int $look, ForgetAddress $forget): Response
     {
         $found = $this->maker->look($look);
         $kind = $this->kind($request, $found);
+        if ($kind->key === RecordKinds::ADDRESSES) {
+            return $this->attempt($request, $found, function () use ($request, $kind, $forget): StoreOutcome {
+                $forget($this->meant($request, $kind));
+
+                return new StoreOutcome(null);
+            });
+        }
 
         return $this->attempt($request, $found, fn(Store $store): StoreOutcome => $this->writer->edit(
             $store,

@@ -6,6 +6,8 @@ namespace App\Workbench\Storeroom;
 
 use App\Http\TypedRequest;
 use App\Models\Category;
+use App\Models\Mail;
+use App\Models\Order;
 use App\Models\Store;
 use App\Models\StoreEdit;
 use App\Storeroom\RecordLister;
@@ -38,7 +40,7 @@ final class StoreroomPanel extends StepPanel
         RecordKinds::PAGES => ['/page/', 'page'],
     ];
 
-    /** @var non-empty-array<string, RecordKind> */
+    /** @var array<string, RecordKind> those the person may see */
     public readonly array $kinds;
 
     public readonly RecordKind $kind;
@@ -60,6 +62,9 @@ final class StoreroomPanel extends StepPanel
 
     private bool $isLooked = false;
 
+    /** @var ?Collection<int, Mail> */
+    private ?Collection $letters = null;
+
     /** @var ?Collection<int, StoreEdit> by sequence */
     private ?Collection $lines = null;
 
@@ -71,7 +76,10 @@ final class StoreroomPanel extends StepPanel
     ) {
         parent::__construct($bench, $request);
         $this->store = $bench->look->storefront->store;
-        $this->kinds = RecordKinds::all($this->store->zone());
+        $this->kinds = array_filter(
+            RecordKinds::all($this->store->zone()),
+            static fn(RecordKind $k): bool => ! $k->isPrivate || $bench->user->role->readsLetters(),
+        );
         $this->file = $request->id('open_file') === 0 ? null : StoreFile::query()->find($request->id('open_file'));
         $this->kind = $this->kinds[$this->file->kind ?? $request->word('open_kind')] ?? $this->kinds[RecordKinds::GOODS];
         $this->wanted = $request->id('open_record');
@@ -130,10 +138,14 @@ final class StoreroomPanel extends StepPanel
             return new WindowPlace(array_search($path, $this->bench->samplePages(), true) ?: $path, $part);
         }
 
+        $letter = $this->letters()->first();
+
         return match ($this->kind->key) {
             RecordKinds::MENUS => WindowPlace::ofPart($row['menu'] === 'foot' ? 'footer' : 'header'),
             RecordKinds::DELIVERY => WindowPlace::ofPart('delivery'),
-            default => new WindowPlace('code', 'cart'),
+            RecordKinds::ORDERS => $letter === null ? null : new WindowPlace("/mail/$letter->id", ''),
+            RecordKinds::CODES => new WindowPlace('code', 'cart'),
+            default => null,
         };
     }
 
@@ -257,6 +269,24 @@ final class StoreroomPanel extends StepPanel
             'open_record' => $record === null || $record === 0 ? '' : (string) $record,
             ...$this->questionState($asked),
         ], static fn(string $s): bool => $s !== '')));
+    }
+
+    /** @return Collection<int, Mail> letters of the order that is open, the latest first */
+    public function letters(): Collection
+    {
+        $row = $this->kind->key === RecordKinds::ORDERS ? $this->open() : null;
+
+        return $this->letters ??= $row === null ? new Collection() : Mail::query()
+            ->where('to', (string) $row['email'])
+            ->where('subject', 'like', '%'.addcslashes((string) $row['number'], '\\%_'))
+            ->orderByDesc('id')
+            ->limit(20)
+            ->get(['id', 'subject', 'created_at']);
+    }
+
+    public function order(): ?Order
+    {
+        return $this->kind->key === RecordKinds::ORDERS && $this->open() !== null ? Order::query()->find($this->wanted) : null;
     }
 
     /** @return list<string> names of the categories a field offers */

@@ -58,6 +58,9 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
     {
         $entries = [];
         foreach (RecordKinds::all($bench->look->storefront->store->zone()) as $kind) {
+            if ($kind->isPrivate && ! $bench->user->role->readsLetters()) {
+                continue;
+            }
             $table = ucfirst($kind->many);
             $address = $bench->address("storeroom?open_kind=$kind->key");
             $entries[] = new Entry('table', $table, $address, "$kind->key $kind->one table storeroom list edit", 'in the Storeroom');
