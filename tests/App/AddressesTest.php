@@ -58,7 +58,10 @@ final class AddressesTest extends AppTestCase
     public function testAddressesAreSeenSearchedExportedAndForgottenForGood(): void
     {
         $this->actingAs($this->person('maren'));
-        $this->post(self::ROOM.'/new', ['open_kind' => 'addresses', 'new' => ['email' => 'Bo@Example.org']])->assertOk()->assertSee('bo@example.org');
+        $this->post(
+            self::ROOM.'/new',
+            ['open_kind' => 'addresses', 'new' => ['email' => 'Bo@Example.org']],
+        )->assertOk()->assertSee('bo@example.org');
         $this->post(self::ROOM.'/new', ['open_kind' => 'addresses', 'new' => ['email' => 'bo at example']])->assertStatus(422)
             ->assertSee('is no e-mail address');
         $this->get(self::ROOM.'?open_kind=addresses&open_q=bo@')->assertOk()->assertSee('bo@example.org');
@@ -83,12 +86,16 @@ final class AddressesTest extends AppTestCase
             'totals' => ['goods' => 3000, 'off' => 0, 'delivery' => 650, 'total' => 3650, 'code' => null, 'offer' => 'Standard post'],
         ]);
         $letter = Mail::query()->create([
-            'storefront_id' => $this->storefront()->id, 'to' => 'ada@example.org', 'subject' => "Wrenfold: Order $order->number", 'html' => '<p>x</p>',
+            'storefront_id' => $this->storefront()->id, 'to' => 'ada@example.org', 'subject' => "Wrenfold: Order $order->number",
+            'html' => '<p>x</p>',
         ]);
         $this->actingAs($this->person('maren'));
         $page = $this->get(self::ROOM."?open_kind=orders&open_record=$order->id&open_q=Ada")->assertOk();
         $page->assertSee($order->number)->assertSee('4 Mill Lane')->assertSee('36.50')->assertSee("/mail/$letter->id");
-        $this->post(self::ROOM.'/cells', ['open_kind' => 'orders', 'record' => $order->id, 'column' => 'total', 'value' => '1'])->assertStatus(422);
+        $this->post(
+            self::ROOM.'/cells',
+            ['open_kind' => 'orders', 'record' => $order->id, 'column' => 'total', 'value' => '1'],
+        )->assertStatus(422);
         $this->post(self::ROOM.'/delete', ['open_kind' => 'orders', 'ids' => (string) $order->id])->assertOk();
         self::assertTrue(Order::query()->whereKey($order->id)->exists());
         // Customers are nobody's business who only looks.
