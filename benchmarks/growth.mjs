@@ -7,6 +7,8 @@ const ROUNDS = 15;
 const pages = {
   'opening Colors': '/workbench/looks/1/colors', 'opening Start': '/workbench/looks/1/start', 'opening Pages': '/workbench/looks/1/pages', 'opening Products': '/workbench/looks/1/products', 'opening Seasons': '/workbench/looks/1/seasons',
   'opening Publish': '/workbench/looks/1/publish', 'the library': '/workbench/looks/1/pictures', 'find': '/workbench/looks/1/find?q=lamp', 'offers': '/workbench/looks/1/offers?kind=product&q=lantern',
+  'opening the Storeroom': '/workbench/looks/1/storeroom', 'its goods by name': '/workbench/looks/1/storeroom?open_sort=name', 'its goods by margin': '/workbench/looks/1/storeroom?open_sort=-margin',
+  'its goods, narrowed': '/workbench/looks/1/storeroom?open_ranges=stock:0..20', 'its goods, found': '/workbench/looks/1/storeroom?open_q=lantern', 'its goods, page 2': '/workbench/looks/1/storeroom?open_page=2', 'one of its goods': '/workbench/looks/1/storeroom?open_record=1',
   'home page, previewed': '/preview/1/now/shop/wrenfold/', 'category': '/shop/wrenfold/category/paper-lanterns?sort=shelf', 'category, most sold': '/shop/wrenfold/category/paper-lanterns?sort=sold',
   'search': '/shop/wrenfold/search?q=lantern', 'search, part of a word': '/shop/wrenfold/search?q=tern', 'search, two words': '/shop/wrenfold/search?q=paper%20lantern', 'search, none': '/shop/wrenfold/search?q=zzzz',
 };
@@ -25,13 +27,14 @@ async function measured() {
   const start = await ask('GET', '/workbench/looks/1/colors', { headers: { Cookie: cookie() } });
   let seen = Number(start.text.match(/name="seen" value="(\d+)"/)[1]);
   const post = async (what, path, fields) => {
-    const answer = await ask('POST', `/workbench/looks/1/${path}`, { headers: { Cookie: cookie(), 'X-CSRF-TOKEN': csrf, 'HX-Request': 'true' }, body: new URLSearchParams({ ...fields, seen, step: 'colors' }).toString() });
+    const answer = await ask('POST', `/workbench/looks/1/${path}`, { headers: { Cookie: cookie(), 'X-CSRF-TOKEN': csrf, 'HX-Request': 'true' }, body: new URLSearchParams({ seen, step: 'colors', ...fields }).toString() });
     if (answer.status !== 200) throw new Error(`${path} answered ${answer.status}: ${answer.text.slice(0, 200)}`);
     seen = Number(answer.text.match(/name="seen" value="(\d+)"/)[1]);
     (times[what] ??= []).push(answer.ms);
   };
   for (let i = 0; i < ROUNDS; i += 1) {
     await post('an edit of a color', 'edits', { path: 'brand.second', value: `#2c2b${(0x60 + i).toString(16)}` });
+    await post('a cell of the Storeroom', 'storeroom/cells', { step: 'storeroom', record: 1, column: 'stock', value: 30 + i });
     await post('an undo', 'undo', {});
     await post('a redo', 'redo', {});
   }

@@ -62,6 +62,7 @@ Route::prefix('workbench')->group(static function (): void {
             Route::get('selected', [SelectionController::class, 'show']);
             Route::get('offers', [QuestionController::class, 'offers']);
             Route::get('pulse', [QuestionController::class, 'pulse']);
+            Route::get('told', [QuestionController::class, 'told']);
             Route::get('moment', [QuestionController::class, 'moment']);
             Route::get('pictures', [PictureController::class, 'show']);
             Route::get('tasks/{task}', [TaskController::class, 'show']);

@@ -60,7 +60,7 @@ final class StoreEdit extends Model
      *
      * @param bool $isReversed whether it is taken back: the last first, each the other way round
      *
-     * @return iterable<non-empty-list<RecordChange>>
+     * @return iterable<list<RecordChange>> one may be empty, where what it changed has been forgotten
      */
     public function pieces(bool $isReversed): iterable
     {

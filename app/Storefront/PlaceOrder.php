@@ -12,13 +12,15 @@ use App\Models\Product;
 use App\Models\Storefront;
 use App\Storeroom\PaymentException;
 use App\Storeroom\SimulatedPayments;
+use App\Storeroom\TouchedColumns;
+use Ikat\Core\Store\RecordKinds;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 
 /** Takes the payment and turns the cart into an order, both or neither. */
 final class PlaceOrder
 {
-    public function __construct(private readonly SimulatedPayments $payments) {}
+    public function __construct(private readonly SimulatedPayments $payments, private readonly TouchedColumns $touched) {}
 
     /** @return array{storefront_id: int, to: string, subject: string, html: string} what the mailbox keeps instead of sending it */
     public static function confirmation(ShopContext $shop, Order $order): array
@@ -91,6 +93,8 @@ final class PlaceOrder
             ]);
             Cart::query()->whereKey($cart->id)->delete();
             Mail::query()->create(self::confirmation($shop, $order));
+            DB::afterCommit(fn() => $this->touched->touchColumns(RecordKinds::GOODS, ['stock']));
+            DB::afterCommit(fn() => $this->touched->touchColumns(RecordKinds::ORDERS, [TouchedColumns::RECORDS]));
             if ($isSoldOut) {
                 // Only then do finished pages of the shop say something that is no longer so.
                 Storefront::query()->increment('content_version');

@@ -7,6 +7,9 @@ namespace App\Storefront;
 use App\Database\Transaction;
 use App\Models\Mail;
 use App\Models\NewsletterSubscriber;
+use App\Storeroom\TouchedColumns;
+use Ikat\Core\Store\RecordKinds;
+use Illuminate\Support\Facades\DB;
 
 /** Addresses on their way to a list: asked by a letter, and on it once they have said yes themselves (double opt-in). */
 final class Subscribe
@@ -16,10 +19,13 @@ final class Subscribe
 
     public const LISTS = ['newsletter' => 'the newsletter', 'launch' => 'the opening'];
 
+    public function __construct(private readonly TouchedColumns $touched) {}
+
     /** Asks by a letter; whoever is on the list already is not asked again, and nobody else learns that they are. */
     public function ask(ShopContext $shop, string $email, string $list): void
     {
-        Transaction::run(static function () use ($shop, $email, $list): void {
+        Transaction::run(function () use ($shop, $email, $list): void {
+            $this->touch();
             NewsletterSubscriber::query()->whereNull('confirmed_at')->where('created_at', '<', now()->subDays(self::DAYS))->delete();
             $row = NewsletterSubscriber::query()->firstOrCreate(
                 ['email' => mb_strtolower($email)],
@@ -47,11 +53,22 @@ final class Subscribe
 
     public function confirm(NewsletterSubscriber $row): void
     {
-        Transaction::run(static fn(): bool => $row->update(['confirmed_at' => $row->confirmed_at ?? now()]));
+        Transaction::run(function () use ($row): void {
+            $row->update(['confirmed_at' => $row->confirmed_at ?? now()]);
+            $this->touch();
+        });
     }
 
     public function leave(NewsletterSubscriber $row): void
     {
-        Transaction::run(static fn(): ?bool => $row->delete());
+        Transaction::run(function () use ($row): void {
+            $row->delete();
+            $this->touch();
+        });
+    }
+
+    private function touch(): void
+    {
+        DB::afterCommit(fn() => $this->touched->touchColumns(RecordKinds::ADDRESSES, ['confirmed_at', TouchedColumns::RECORDS]));
     }
 }

@@ -17,6 +17,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class ForgetAddress
 {
+    public function __construct(private readonly TouchedColumns $touched) {}
+
     /**
      * @param list<int> $ids
      *
@@ -31,6 +33,7 @@ final class ForgetAddress
                 $this->outOfTheJournal((string) $email);
             }
             NewsletterSubscriber::query()->whereKey(array_keys($emails))->delete();
+            DB::afterCommit(fn() => $this->touched->touchColumns(RecordKinds::ADDRESSES, [TouchedColumns::RECORDS]));
 
             return count($emails);
         });

@@ -39,6 +39,7 @@ final class RecordLister
         private readonly RecordRows $rows,
         private readonly StoreNames $names,
         private readonly CurrentStore $current,
+        private readonly TouchedColumns $touched,
     ) {}
 
     /** @return array<int, array<string, Value>> id => record, in order; the names they speak of are known after it */
@@ -85,10 +86,10 @@ final class RecordLister
     }
 
     /** How many there are: counted once until the Storeroom changes. */
-    public function count(RecordKind $kind, RecordQuestion $asked, int $version): int
+    public function count(RecordKind $kind, RecordQuestion $asked): int
     {
         return Cache::remember(
-            $this->cacheKey('count', $kind, $asked, $version),
+            $this->cacheKey('count', $kind, $asked, []),
             self::SECONDS,
             fn(): int => $this->matching($kind, $asked)->count(),
         );
@@ -125,14 +126,14 @@ final class RecordLister
      *
      * @return ?Histogram null where there is no number
      */
-    public function histogram(RecordKind $kind, Column $column, RecordQuestion $asked, int $version): ?Histogram
+    public function histogram(RecordKind $kind, Column $column, RecordQuestion $asked): ?Histogram
     {
         if (! $column->type instanceof MoneyCell && ! $column->type instanceof WholeCell) {
             return null;
         }
         $others = $asked->within($column->key, null);
         $found = Cache::remember(
-            $this->cacheKey("bars $column->key", $kind, $others, $version),
+            $this->cacheKey("bars $column->key", $kind, $others, [$column->key]),
             self::SECONDS,
             fn(): array => $this->bars($kind, $column->key, $others),
         );
@@ -230,10 +231,17 @@ final class RecordLister
         });
     }
 
-    private function cacheKey(string $what, RecordKind $kind, RecordQuestion $asked, int $version): string
+    /**
+     * What is kept under it holds as long as no column it depends on is written.
+     *
+     * @param list<string> $columns it depends on besides those that are asked about
+     */
+    private function cacheKey(string $what, RecordKind $kind, RecordQuestion $asked, array $columns): string
     {
         $written = [...$asked->onPage(1)->written(), 'sort' => ''];
+        $columns = [...$columns, ...array_keys($asked->ranges), ...($asked->only === null ? [] : [$asked->only[0]])];
+        $touched = $this->touched->last($kind->key, $asked->words === '' ? $columns : array_keys($kind->columns));
 
-        return "storeroom $what $kind->key {$this->current->id()} $version ".hash('xxh128', json_encode($written, JSON_THROW_ON_ERROR));
+        return "storeroom $what $kind->key {$this->current->id()} $touched ".hash('xxh128', json_encode($written, JSON_THROW_ON_ERROR));
     }
 }

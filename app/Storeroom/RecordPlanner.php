@@ -166,7 +166,10 @@ final class RecordPlanner
 
                 continue;
             }
-            $values[$key] = $value;
+            // What is written as it stands is not changed: a moment has more figures than are shown.
+            if ($is === null || $column->type->write($value, $this->names) !== $standing) {
+                $values[$key] = $value;
+            }
         }
 
         return [$values, $refused];

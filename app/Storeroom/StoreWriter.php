@@ -17,6 +17,7 @@ use Ikat\Core\Store\RecordChange;
 use Ikat\Core\Store\RecordKind;
 use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RefusedChange;
+use Illuminate\Support\Facades\DB;
 
 /**
  * The one writer of the Storeroom: locks the store, refuses cell by cell what cannot be or comes too late, keeps the rest as one
@@ -30,6 +31,7 @@ final class StoreWriter
         private readonly RecordPlanner $planner,
         private readonly RecordRows $rows,
         private readonly StoreNames $names,
+        private readonly TouchedColumns $touched,
     ) {}
 
     /**
@@ -79,7 +81,7 @@ final class StoreWriter
                 $done($changes, $refused);
             }
             if ($edit !== null) {
-                $this->finish($locked, $edit, $label ?? ChangeWords::of($told, $edit->records, $kinds, $this->names));
+                $this->finish($locked, $edit, $label ?? ChangeWords::of($told, $edit->records, $kinds, $this->names), $told);
                 $store->setRawAttributes($locked->getAttributes(), true);
             }
 
@@ -118,7 +120,12 @@ final class StoreWriter
             }
             $kinds = RecordKinds::all($locked->zone());
             $made = $this->append($locked, $author, $way, $edit->label, $edit->sequence, $line->below);
+            $told = [];
             foreach ($edit->pieces($way === EntryKind::Undo) as $changes) {
+                if ($changes === []) {
+                    continue;
+                }
+                $told = ChangeWords::together($told, $changes);
                 $now = $this->planner->asTheyAre($kinds, array_map(
                     static fn(RecordChange $c): RecordWish => new RecordWish($c->kind, $c->id),
                     $changes,
@@ -128,7 +135,7 @@ final class StoreWriter
                 }
                 $made->keepChanges($this->apply($kinds, $changes, $now));
             }
-            $this->finish($locked, $made, $edit->label);
+            $this->finish($locked, $made, $edit->label, $told);
             $store->setRawAttributes($locked->getAttributes(), true);
 
             return $made;
@@ -200,8 +207,12 @@ final class StoreWriter
         ]);
     }
 
-    private function finish(Store $locked, StoreEdit $edit, string $label): void
+    /** @param array{}|array{first: RecordChange, keys: list<string>, made: int, gone: int} $told */
+    private function finish(Store $locked, StoreEdit $edit, string $label, array $told): void
     {
+        if ($told !== []) {
+            DB::afterCommit(fn() => $this->touched->touch($told));
+        }
         $edit->update(['label' => mb_substr($label, 0, 200)]);
         $locked->save();
         // Finished pages of the shop say something that is no longer so.

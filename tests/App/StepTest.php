@@ -72,7 +72,7 @@ final class StepTest extends AppTestCase
                 ->getContent();
             preg_match('#<form id="state"[^>]*>(.*?)</form>#s', $html, $form);
             preg_match_all('/name="([a-z_]+)"/', $form[1], $names);
-            $told[$step->key()] = array_values(array_diff($names[1], ['seen', 'step']));
+            $told[$step->key()] = array_values(array_diff($names[1], ['seen', 'store_seen', 'step']));
         }
         self::assertSame(['open_scheme', 'open_path', 'open_part', 'open_pair', 'shown', 'open_finding'], $told['colors']);
         self::assertSame(['open_part', 'open_fathom'], $told['probe']);

@@ -54,11 +54,11 @@ test('by pointer', async () => {
     }
     await kept(() => page.getByRole('button', { name: 'Make it' }).click());
   };
-  await make('Products', { name: 'Hemp rope, ten ells', price: '12,50', category_id: 'Ropes' });
+  await make('Goods', { name: 'Hemp rope, ten ells', price: '12,50', category_id: 'Ropes' });
   await kept(async () => { await page.locator('#f-goods-stock').fill('40'); await page.locator('#f-goods-stock').press('Enter'); });
-  await make('Menu entries', { menu: 'the main menu', label: 'Ropes', target: '/category/ropes' });
+  await make('Menus', { menu: 'the main menu', label: 'Ropes', target: '/category/ropes' });
   await make('Pages', { title: 'About us', body: 'We lay rope by the ferry.' });
-  await make('Delivery offers', { name: 'Post', words: 'Three days', price: '4.90' });
+  await make('Delivery', { name: 'Post', words: 'Three days', price: '4.90' });
   await make('Codes', { code: 'welcome 10', discount: '10%' });
 
   await page.locator('#bar-end .publish').click();
@@ -118,7 +118,7 @@ test('by key alone', async () => {
   await find('categories', 'Categories');
   await type('[name="new[name]"]', 'Sea stories');
   await kept(() => page.keyboard.press('Enter'));
-  await find('products', 'Products');
+  await find('goods', 'Goods');
   await type('[name="new[name]"]', 'The long tide');
   await type('[name="new[price]"]', '9.80');
   await type('[name="new[category_id]"]', 'Sea stories');

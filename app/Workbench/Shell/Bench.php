@@ -24,6 +24,7 @@ use Carbon\Carbon;
 use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\Severity;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Look\Change;
 use Ikat\Core\Look\Departures;
@@ -38,6 +39,7 @@ use Ikat\Core\Setting\SettingCatalog;
 use Ikat\Core\Setting\SettingPath;
 use Ikat\Core\Setting\Type\ChoiceType;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\Cache;
 
 /** What the workbench shows of one look, whatever the step; each part is computed when it is first asked for. */
 final class Bench
@@ -71,6 +73,12 @@ final class Bench
 
     private string $sheet = '';
 
+    /** @var ?array{stop: int, steps: array<string, array{int, Severity}>} */
+    private ?array $told = null;
+
+    /** That what was told is kept for light answers. */
+    private const SECONDS = 86_400;
+
     public function __construct(
         private readonly TypedRequest $request,
         public readonly Look $look,
@@ -91,9 +99,14 @@ final class Bench
     /** Does what writes, so that views only read: measures are kept, and the stylesheet and what the panel needs laid where it is found. */
     public function prepare(): self
     {
-        $this->findings();
-        $this->lastReach();
         $this->samplePages();
+        $kept = Cache::get("findings-told {$this->look->id}");
+        if ($this->panel()->isLight() && is_array($kept)) {
+            $this->told = $kept;
+        } else {
+            $this->lastReach();
+            $this->tellAnew($kept);
+        }
         $this->sheet = '/'.config('ikat.files').'/'.$this->looks->layOut($this->snapshot);
         $this->panel()->prepare();
 
@@ -150,6 +163,36 @@ final class Bench
     public function findingsIn(string $step): array
     {
         return array_values(array_filter($this->findings(), static fn(Finding $f): bool => $f->step() === $step));
+    }
+
+    /** Finds anew what the steps tell, and keeps it for answers that do not. */
+    public function tellAnew(mixed $kept = null): void
+    {
+        $this->told = $this->summary();
+        if ($this->told !== $kept) {
+            Cache::put("findings-told {$this->look->id}", $this->told, self::SECONDS);
+        }
+    }
+
+    /**
+     * How many findings each step has, and the gravest of them; what a light answer tells is from the one before it.
+     *
+     * @return array{stop: int, steps: array<string, array{int, Severity}>}
+     */
+    public function told(): array
+    {
+        return $this->told ??= $this->summary();
+    }
+
+    /** @return array{stop: int, steps: array<string, array{int, Severity}>} */
+    private function summary(): array
+    {
+        $steps = [];
+        foreach ($this->findings() as $finding) {
+            $steps[$finding->step()] = [1 + ($steps[$finding->step()][0] ?? 0), $steps[$finding->step()][1] ?? $finding->severity()];
+        }
+
+        return ['stop' => $this->counts()['stop'], 'steps' => $steps];
     }
 
     /** @return array{stop: int, fix: int, know: int} */

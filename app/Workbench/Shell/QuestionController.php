@@ -77,6 +77,15 @@ final class QuestionController
     }
 
     /** Whether somebody else has edited the look meanwhile. */
+    /** What the steps and the bar tell, found anew. */
+    public function told(TypedRequest $request, int $look): Response
+    {
+        $bench = $this->maker->make($request, $this->maker->look($look));
+        $bench->tellAnew();
+
+        return response()->view('workbench.shell.told', ['bench' => $bench, 'panel' => $bench->panel()]);
+    }
+
     public function pulse(TypedRequest $request, int $look): View|Response
     {
         $found = $this->maker->look($look);

@@ -25,6 +25,15 @@ abstract class StepPanel
     /** Does what writes for it, before anything is shown: while a view is rendered nothing is written. */
     public function prepare(): void {}
 
+    /**
+     * Whether its answers leave out what an inspection of the whole shop tells: the steps tell what was found before, and are asked
+     * for again (told) once there is time.
+     */
+    public function isLight(): bool
+    {
+        return false;
+    }
+
     /** Template of the panel; it is given bench and panel. */
     abstract public function view(): string;
 

@@ -56,8 +56,9 @@ final class StoreFileController
     {
         $found = $this->maker->look($look);
         $store = StoreFile::query()->findOrFail($file);
-        [$encoding, $delimiter] = [$request->word('encoding'), (string) ($request->input('delimiter') ?? '')];
-        if (! isset(FileShape::ENCODINGS[$encoding], FileShape::DELIMITERS[$delimiter]) || $store->state->isUnderWay()) {
+        $encoding = $request->word('encoding');
+        $delimiter = array_search($request->word('delimiter'), FileShape::DELIMITERS, true);
+        if (! isset(FileShape::ENCODINGS[$encoding]) || $delimiter === false || $store->state->isUnderWay()) {
             return EditAnswer::refuse('A file cannot be read so, or it is being gone through just now.');
         }
         $this->take->shape($store, RecordKinds::all($found->storefront->store->zone())[$store->kind], new FileShape($encoding, $delimiter));

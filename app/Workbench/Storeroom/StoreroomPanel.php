@@ -57,6 +57,14 @@ final class StoreroomPanel extends StepPanel
     /** @var array<int, array<string, Value>> */
     private readonly array $rows;
 
+    /** @var array<string, int> kind => how many there are */
+    private array $counts = [];
+
+    private int $found = 0;
+
+    /** @var array<string, ?Histogram> by column */
+    private array $histograms = [];
+
     /** @var ?array<string, Value> */
     private ?array $open = null;
 
@@ -101,6 +109,23 @@ final class StoreroomPanel extends StepPanel
         $this->asked = $asked;
     }
 
+    public function isLight(): bool
+    {
+        return true;
+    }
+
+    /** Counts and drawings are kept until the store changes: they are made before anything is shown. */
+    public function prepare(): void
+    {
+        foreach ($this->kinds as $kind) {
+            $this->counts[$kind->key] = $this->lister->count($kind, new RecordQuestion());
+        }
+        $this->found = $this->lister->count($this->kind, $this->asked);
+        foreach ($this->kind->onTable() as $column) {
+            $this->histograms[$column->key] = $this->lister->histogram($this->kind, $column, $this->asked);
+        }
+    }
+
     public function view(): string
     {
         return $this->file === null ? 'workbench.storeroom.panel' : 'workbench.storeroom.file-panel';
@@ -112,7 +137,7 @@ final class StoreroomPanel extends StepPanel
             return new Sheet('workbench.storeroom.file', 'Taking in a file', $this->file->name, 440, false, 130);
         }
 
-        return new Sheet('workbench.storeroom.table', ucfirst($this->kind->many), $this->found(), 440, false, 130);
+        return new Sheet('workbench.storeroom.table', ucfirst($this->kind->key), $this->found(), 440, false, 130);
     }
 
     public function state(): array
@@ -135,7 +160,7 @@ final class StoreroomPanel extends StepPanel
             [$before, $part] = self::PAGES[$this->kind->key];
             $path = $before.(is_string($row['slug']) ? $row['slug'] : '');
 
-            return new WindowPlace(array_search($path, $this->bench->samplePages(), true) ?: $path, $part);
+            return new WindowPlace($path, $part);
         }
 
         $letter = $this->letters()->first();
@@ -197,9 +222,7 @@ final class StoreroomPanel extends StepPanel
     /** How many there are of a kind, or of what was asked for. */
     public function count(?RecordKind $kind = null): int
     {
-        $version = $this->bench->look->storefront->content_version;
-
-        return $this->lister->count($kind ?? $this->kind, $kind === null ? $this->asked : new RecordQuestion(), $version);
+        return $kind === null ? $this->found : $this->counts[$kind->key];
     }
 
     public function pages(): int
@@ -256,7 +279,7 @@ final class StoreroomPanel extends StepPanel
 
     public function histogram(Column $column): ?Histogram
     {
-        return $this->lister->histogram($this->kind, $column, $this->asked, $this->bench->look->storefront->content_version);
+        return $this->histograms[$column->key];
     }
 
     /** Where the step is opened at a question and a record. */
@@ -312,7 +335,7 @@ final class StoreroomPanel extends StepPanel
             return [];
         }
         $address = self::PAGES[$this->kind->key][0].$slug;
-        $look = $this->bench->inspection()->look;
+        $look = $this->bench->snapshot->resolved();
         $found = [];
         foreach ($this->bench->catalog()->all() as $path => $setting) {
             $is = match (true) {

@@ -61,9 +61,9 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
             if ($kind->isPrivate && ! $bench->user->role->readsLetters()) {
                 continue;
             }
-            $table = ucfirst($kind->many);
+            $table = ucfirst($kind->key);
             $address = $bench->address("storeroom?open_kind=$kind->key");
-            $entries[] = new Entry('table', $table, $address, "$kind->key $kind->one table storeroom list edit", 'in the Storeroom');
+            $entries[] = new Entry('table', $table, $address, "$kind->many $kind->one table storeroom list edit", 'in the Storeroom');
             if (mb_strlen($asked) < self::LEAST) {
                 continue;
             }

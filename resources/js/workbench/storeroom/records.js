@@ -89,7 +89,8 @@ export function startRecords() {
     return `together ${sum.toFixed(digits)}, on average ${(sum / numbers.length).toFixed(digits)}`;
   }
 
-  function go(cell, { isTaking = false } = {}) {
+  /** @param how { isTaking: whether what is taken reaches to it, isQuiet: whether its record stays closed: what was just changed is still looked at */
+  function go(cell, { isTaking = false, isQuiet = false } = {}) {
     if (!cell) return;
     table().querySelectorAll('[role=gridcell][tabindex="0"]').forEach((each) => { each.tabIndex = -1; });
     cell.tabIndex = 0;
@@ -100,7 +101,7 @@ export function startRecords() {
     cell.scrollIntoView({ block: 'nearest', inline: 'nearest' });
     draw();
     clearTimeout(opens);
-    if (!isTaking && !cell.closest('tr').classList.contains('is-open')) opens = setTimeout(() => openRecord(cell), OPENS_AFTER);
+    if (!isTaking && !isQuiet && !cell.closest('tr').classList.contains('is-open')) opens = setTimeout(() => openRecord(cell), OPENS_AFTER);
   }
 
   function openRecord(cell) {
@@ -162,8 +163,8 @@ export function startRecords() {
       else return;
       event.preventDefault();
       if (event.key === 'Escape') go(cell);
-      else if (event.key === 'Tab') go(cellAt({ row, column: column + (event.shiftKey ? -1 : 1) }) ?? cell);
-      else go(cellAt({ row: row + 1, column }) ?? cell);
+      else if (event.key === 'Tab') go(cellAt({ row, column: column + (event.shiftKey ? -1 : 1) }) ?? cell, { isQuiet: true });
+      else go(cellAt({ row: row + 1, column }) ?? cell, { isQuiet: true });
     });
   }
 

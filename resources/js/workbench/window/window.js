@@ -398,7 +398,9 @@ export function startWindow(root) {
       }
       await idle();
       if (!place || place.alike.includes(listed(first()))) return;
-      const { page, part, element: number, isEverywhere } = place;
+      const { part, element: number, isEverywhere } = place;
+      // A page that is named by its path may be one of the list.
+      const page = pages.find(({ path }) => path === place.page)?.key ?? place.page;
       const find = (doc) => (number === null ? doc.querySelector(`[data-part="${CSS.escape(part)}"]`) : doc.body.querySelectorAll('*')[number]);
       const doc = first().frame.contentDocument;
       const isHere = listed(first()) === page;

@@ -1,4 +1,4 @@
-@php($stops = $bench->counts()['stop'])
+@php($stops = $bench->told()['stop'])
 @php([$kept, $live] = $panel->kept())
 <div class="bar-end flex items-center gap-3.5" id="bar-end" @isset($oob) hx-swap-oob="morph" @endisset>
   <p class="kept text-right text-mini max-[1199px]:hidden *:block"><b>{{ $kept }}</b>

@@ -27,7 +27,7 @@
     <label class="grid gap-0.5"><span class="text-small text-ink-2">letters</span><select class="entry" name="encoding">@foreach (FileShape::ENCODINGS as $key => $words)<option value="{{ $key }}"
       @selected($key === $file->encoding)>{{ $words }}</option>@endforeach</select></label>
     <label class="grid gap-0.5"><span class="text-small text-ink-2">cells are set apart by</span><select class="entry" name="delimiter">@foreach (FileShape::DELIMITERS as $key => $words)<option
-      value="{{ $key }}" @selected($key === $file->delimiter)>{{ $words }}</option>@endforeach</select></label>
+      @selected($key === $file->delimiter)>{{ $words }}</option>@endforeach</select></label>
   </form>
 </x-tool>
 <x-tool id="t-columns" title="Its columns" note="each is one of the store’s, or left out">

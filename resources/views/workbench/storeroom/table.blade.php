@@ -12,11 +12,12 @@
 @php($open = $panel->openId())
 @php($isNumber = fn ($column) => $column->type instanceof MoneyCell || $column->type instanceof WholeCell)
 <div class="storeroom flex h-full min-h-64 flex-col" data-storeroom data-kind="{{ $kind->key }}" data-url="{{ $bench->address('storeroom') }}" data-count="{{ $count }}">
+  <div hidden hx-get="{{ $bench->address('told') }}" hx-include="#state" hx-trigger="ikat:edited from:body delay:1500ms" hx-swap="none" hx-target="this"></div>
   <nav class="flex flex-wrap gap-x-1" aria-label="Tables">
     @foreach ($panel->kinds as $each)
     <a @class(['part-tab min-h-6 px-2 py-0.75 underline-offset-3 hover:underline', 'bg-blue-wash font-semibold shadow-[inset_0_-2px_var(--color-blue)]' => $each === $kind])
       href="{{ $panel->addressAt(new Ikat\Core\Store\RecordQuestion(), null, $each->key) }}" hx-get="{{ $panel->addressAt(new Ikat\Core\Store\RecordQuestion(), null, $each->key) }}"
-      @if ($each === $kind) aria-current="true" @endif>{{ ucfirst($each->many) }} <span class="text-ink-2">{{ number_format($panel->count($each)) }}</span></a>
+      @if ($each === $kind) aria-current="true" @endif>{{ ucfirst($each->key) }} <span class="text-ink-2">{{ number_format($panel->count($each)) }}</span></a>
     @endforeach
   </nav>
   <div class="flex min-h-9 flex-wrap items-center gap-x-2.5 gap-y-1 py-1">
@@ -98,7 +99,8 @@
       @php($to = $panel->addressAt($asked, $id))
       @php($called = $panel->called($row))
       <tr role="row" id="row-{{ $kind->key }}-{{ $id }}" data-record="{{ $id }}" data-called="{{ $called }}" @class(['is-open' => $id === $open]) @if ($id === $open) aria-current="true" @endif>
-        <th scope="row" class="corner"><a href="{{ $to }}" hx-get="{{ $to }}" data-open-record tabindex="-1" aria-label="Open {{ $called }}">{{ number_format($first + $loop->iteration) }}</a></th>
+        <th scope="row" class="corner"><a href="{{ $to }}" hx-get="{{ $to }}" data-open-record tabindex="-1" aria-label="{{ number_format($first
+          + $loop->iteration) }}, open {{ $called }}">{{ number_format($first + $loop->iteration) }}</a></th>
         @foreach ($columns as $column)
         @php($written = $panel->written($column, $row))
         <td role="gridcell" id="cell-{{ $kind->key }}-{{ $id }}-{{ $column->key }}" tabindex="{{ $loop->parent->first && $loop->first ? 0 : -1 }}" data-column="{{ $column->key }}"
