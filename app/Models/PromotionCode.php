@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Ikat\Core\Checkout\Promotion;
+use Ikat\Core\Checkout\PromotionKind;
 use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property string $code
- * @property string $kind percent or amount
- * @property int $value percent, or cents
+ * @property string $kind percent, amount or delivery
+ * @property int $value percent, or cents; 0 for free delivery
  * @property int $minimum cents
+ * @property ?int $category_id the category it is meant for; null for all goods
+ * @property ?int $most_uses orders it counts in; null for as many as there are
+ * @property int $used orders it has counted in
  * @property ?\Carbon\CarbonImmutable $starts_at
  * @property ?\Carbon\CarbonImmutable $ends_at
  */
@@ -28,6 +32,14 @@ final class PromotionCode extends Model
 
     public function promotion(): Promotion
     {
-        return new Promotion($this->code, $this->kind === 'percent', $this->value, $this->minimum, $this->starts_at, $this->ends_at);
+        return new Promotion(
+            $this->code,
+            PromotionKind::from($this->kind),
+            $this->value,
+            $this->minimum,
+            $this->starts_at,
+            $this->ends_at,
+            $this->most_uses === null ? null : $this->most_uses - $this->used,
+        );
     }
 }

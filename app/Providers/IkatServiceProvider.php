@@ -127,7 +127,7 @@ final class IkatServiceProvider extends ServiceProvider
         // Whatever is no id or name is no address: nothing of the kind reaches a query.
         Route::patterns([
             'look' => self::ID, 'release' => self::ID, 'picture' => self::ID, 'mail' => self::ID, 'task' => self::ID, 'person' => self::ID,
-            'font' => self::ID, 'file' => self::ID,
+            'font' => self::ID, 'file' => self::ID, 'record' => self::ID,
             'invitation' => self::ID, 'storefront' => self::SLUG, 'category' => self::SLUG, 'product' => self::SLUG, 'page' => self::SLUG,
             'token' => '[0-9a-f]{64}|sample', 'moment' => '[a-z0-9~-]{1,60}',
         ]);

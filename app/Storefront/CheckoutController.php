@@ -94,7 +94,7 @@ final class CheckoutController
             $outcome = $request->word('outcome', 'accept', 20);
             try {
                 $order = $place($this->shop, $cart, $outcome);
-            } catch (PaymentException|OutOfStock $e) {
+            } catch (PaymentException|OutOfStock|CodeUsedUp $e) {
                 return response($this->pages->paying($e->getMessage(), $outcome), 422);
             }
 

@@ -9,10 +9,12 @@ use App\Models\Cart;
 use App\Models\Mail;
 use App\Models\Order;
 use App\Models\Product;
+use App\Models\PromotionCode;
 use App\Models\Storefront;
 use App\Storeroom\PaymentException;
 use App\Storeroom\SimulatedPayments;
 use App\Storeroom\TouchedColumns;
+use Ikat\Core\Checkout\PromotionRefusal;
 use Ikat\Core\Store\RecordKinds;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
@@ -38,6 +40,7 @@ final class PlaceOrder
     /**
      * @throws PaymentException when nothing was taken; the cart is as it was
      * @throws OutOfStock when something sold out meanwhile; nothing was taken
+     * @throws CodeUsedUp when others have used the code meanwhile; nothing was taken
      */
     public function __invoke(ShopContext $shop, Cart $cart, string $outcome): Order
     {
@@ -62,7 +65,14 @@ final class PlaceOrder
                     throw new OutOfStock($line->product->name);
                 }
             }
+            $code = $cart->code === null ? null : PromotionCode::query()->where('code', $cart->code)->lockForUpdate()->first();
             $totals = $shop->visitor->totals();
+            if ($totals->refusal === PromotionRefusal::UsedUp) {
+                throw new CodeUsedUp();
+            }
+            if ($code !== null && $totals->refusal === null) {
+                PromotionCode::query()->whereKey($code->id)->increment('used');
+            }
             $isSoldOut = false;
             foreach ($lines as $line) {
                 Product::query()

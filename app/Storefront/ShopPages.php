@@ -121,6 +121,8 @@ final class ShopPages
             PromotionRefusal::NotYet => 'This code has not begun yet.',
             PromotionRefusal::Over => 'This code has ended.',
             PromotionRefusal::TooLittle => 'This code needs a larger order. Add something and it will count.',
+            PromotionRefusal::UsedUp => 'This code has been used as often as it can be.',
+            PromotionRefusal::NotOnThese => 'This code is for other things than those in your cart.',
             null => null,
         };
 

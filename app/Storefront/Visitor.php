@@ -136,14 +136,18 @@ final class Visitor
     public function totals(): Totals
     {
         $cart = $this->cart();
-        $code = $cart?->code !== null ? PromotionCode::query()->firstWhere('code', $cart->code)?->promotion() : null;
+        $code = $cart?->code !== null ? PromotionCode::query()->firstWhere('code', $cart->code) : null;
         $offer = $cart?->deliveryOffer;
 
         return Totals::of(
             $cart === null
                 ? []
-                : array_values($cart->lines->map(static fn($line): array => [$line->product->price, $line->quantity])->all()),
-            $code,
+                : array_values($cart->lines->map(static fn($line): array => [
+                    $line->product->price,
+                    $line->quantity,
+                    $code?->category_id === null || $line->product->category_id === $code->category_id,
+                ])->all()),
+            $code?->promotion(),
             now()->toImmutable(),
             $offer?->price,
             $offer?->free_from,

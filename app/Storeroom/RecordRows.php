@@ -119,6 +119,9 @@ final class RecordRows
                 );
             }
         }
+        if ($kind->key === RecordKinds::CATEGORIES && DB::table('promotion_codes')->whereIn('category_id', $ids)->exists()) {
+            throw new RefusedChange('A code counts on it alone. Give the code another category first.');
+        }
         if ($kind->key === RecordKinds::GOODS) {
             DB::table('cart_lines')->whereIn('product_id', $ids)->delete();
         }

@@ -9,4 +9,6 @@ enum PromotionRefusal: string
     case NotYet = 'not-yet';
     case Over = 'over';
     case TooLittle = 'too-little';
+    case UsedUp = 'used-up';
+    case NotOnThese = 'not-on-these';
 }

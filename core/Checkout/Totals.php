@@ -16,17 +16,23 @@ final readonly class Totals
     ) {}
 
     /**
-     * @param list<array{int, int}> $lines [cents each, quantity]
+     * @param list<array{int, int, bool}> $lines [cents each, quantity, whether the promotion is meant for it]
      * @param ?int $deliveryPrice cents; null when no offer is chosen yet
      * @param ?int $freeFrom cents of goods after promotion from which delivery costs nothing
      */
     public static function of(array $lines, ?Promotion $promotion, \DateTimeImmutable $moment, ?int $deliveryPrice, ?int $freeFrom): self
     {
-        $goods = array_sum(array_map(static fn(array $line): int => $line[0] * $line[1], $lines));
-        $refusal = $promotion?->refusal($moment, $goods);
-        $off = $promotion !== null && $refusal === null ? $promotion->off($goods) : 0;
+        [$goods, $meant, $hasMeant] = [0, 0, $lines === []];
+        foreach ($lines as [$cents, $quantity, $isMeant]) {
+            $goods += $cents * $quantity;
+            $meant += $isMeant ? $cents * $quantity : 0;
+            $hasMeant = $hasMeant || $isMeant;
+        }
+        $refusal = $promotion?->refusal($moment, $meant, $hasMeant);
+        $counts = $promotion !== null && $refusal === null;
+        $off = $counts ? $promotion->off($meant) : 0;
         $delivery = $deliveryPrice ?? 0;
-        if ($goods === 0 || $freeFrom !== null && $goods - $off >= $freeFrom) {
+        if ($goods === 0 || $freeFrom !== null && $goods - $off >= $freeFrom || $counts && $promotion->kind === PromotionKind::Delivery) {
             $delivery = 0;
         }
 

@@ -135,11 +135,14 @@ final class RecordKinds
     private static function codes(\DateTimeZone $zone): RecordKind
     {
         return new RecordKind(self::CODES, 'code', 'codes', 'code', 'code', [
-            new Column('code', 'code', new CodeCell(), true, 150, isAsked: true),
+            new Column('code', 'code', new CodeCell(), true, 130, isAsked: true),
             new Column('discount', 'takes off', new DiscountCell(), true, 90, isAsked: true, also: ['discount', 'off', 'reduction']),
-            new Column('minimum', 'from a sum of', new MoneyCell(), true, 100, 0, also: ['minimum', 'from sum', 'least']),
-            new Column('starts_at', 'from', new MomentCell($zone), wide: 140),
-            new Column('ends_at', 'until', new MomentCell($zone), wide: 140),
+            new Column('category_id', 'on', new RecordCell(self::CATEGORIES), wide: 110),
+            new Column('most_uses', 'at most', new WholeCell(1), wide: 70),
+            new Column('used', 'used', new WholeCell(), wide: 60, beginning: 0, isComputed: true),
+            new Column('minimum', 'from a sum of', new MoneyCell(), true, 90, 0, also: ['minimum', 'from sum', 'least']),
+            new Column('starts_at', 'from', new MomentCell($zone), wide: 124),
+            new Column('ends_at', 'until', new MomentCell($zone), wide: 124),
         ], static fn(array $row): ?array => is_string($row['starts_at'] ?? null) && is_string($row['ends_at'] ?? null)
             && $row['ends_at'] <= $row['starts_at']
             ? ['ends_at', 'It must end after it begins.']

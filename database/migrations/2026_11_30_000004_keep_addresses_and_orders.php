@@ -19,6 +19,11 @@ return new class extends Migration {
             $table->index(['store_id', 'list', 'id']);
         });
         DB::table('letters')->update(['confirmed_at' => DB::raw('created_at')]);
+        Schema::table('promotion_codes', static function (Blueprint $table): void {
+            $table->foreignId('category_id')->nullable()->constrained();
+            $table->unsignedInteger('most_uses')->nullable();
+            $table->unsignedInteger('used')->default(0);
+        });
         Schema::table('orders', static function (Blueprint $table): void {
             $table->string('customer', 190)->default('');
             $table->string('email', 190)->default('');

@@ -172,4 +172,33 @@ final class NewStoreTest extends AppTestCase
             'open_kind' => 'storefronts', 'record' => $this->storefront()->id, 'column' => 'slug', 'value' => 'ferry-ropes-twine',
         ])->assertStatus(422)->assertSee('already');
     }
+
+    public function testAnotherStorefrontIsOpenedWithALookCopiedAcross(): void
+    {
+        $look = $this->look();
+        $room = "/workbench/looks/$look->id/storeroom";
+        $this->actingAs($this->person('tobias'))->post("$room/storefronts", ['name' => 'Outlet'])->assertForbidden();
+        $this->actingAs($this->person('maren'));
+        $this->post("$room/storefronts", ['name' => ''])->assertStatus(422)->assertSee('Give the storefront a name');
+        $this->post(
+            "$room/storefronts",
+            ['name' => 'X', 'address' => 'wrenfold-trade'],
+        )->assertStatus(422)->assertSee('Another storefront has the address');
+        $address = (string) $this->post("$room/storefronts", ['name' => 'River outlet'])->assertOk()->headers->get('HX-Redirect');
+        $made = Storefront::query()->where('slug', 'river-outlet')->firstOrFail();
+        self::assertTrue($made->locked);
+        $copy = Look::query()->where('storefront_id', $made->id)->firstOrFail();
+        self::assertSame([$look->name, $look->state], [$copy->name, $copy->state]);
+        $this->get($address)->assertOk()->assertSee('River outlet');
+        $this->post("$room/storefronts/$made->id/password", ['password' => 'short'])->assertStatus(422);
+        $this->post("$room/storefronts/$made->id/password", ['password' => 'willow gate'])->assertOk();
+        self::assertTrue(\Illuminate\Support\Facades\Hash::check('willow gate', (string) $made->refresh()->password));
+        $this->opened();
+        $ulla = User::query()->where('email', 'ulla@ferry.example')->firstOrFail();
+        $own = Look::query()->withoutGlobalScope('store')->where('store_id', $ulla->store_id)->value('id');
+        $this->actingAs($ulla)->post(
+            "/workbench/looks/$own/storeroom/storefronts/$made->id/password",
+            ['password' => 'not hers'],
+        )->assertNotFound();
+    }
 }

@@ -6,10 +6,13 @@ namespace App\Workbench\Storeroom;
 
 use App\Http\TypedRequest;
 use App\Models\Category;
+use App\Models\DeliveryOffer;
 use App\Models\Mail;
 use App\Models\Order;
+use App\Models\PromotionCode;
 use App\Models\Store;
 use App\Models\StoreEdit;
+use App\Storefront\Money;
 use App\Storeroom\RecordLister;
 use App\Storeroom\StoreFile;
 use App\Storeroom\StoreNames;
@@ -17,14 +20,19 @@ use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\Sheet;
 use App\Workbench\Shell\StepPanel;
 use App\Workbench\Shell\WindowPlace;
+use Ikat\Core\Setting\Catalog\Parts;
+use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\TargetType;
+use Ikat\Core\Setting\Type\TextType;
 use Ikat\Core\Store\Cell\CellType;
+use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\Histogram;
 use Ikat\Core\Store\RecordKind;
 use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RecordQuestion;
+use Ikat\Core\Store\UnreadableCell;
 use Illuminate\Database\Eloquent\Collection;
 
 /**
@@ -53,6 +61,8 @@ final class StoreroomPanel extends StepPanel
     public readonly ?StoreFile $file;
 
     private readonly int $wanted;
+
+    private readonly string $tried;
 
     /** @var array<int, array<string, Value>> */
     private readonly array $rows;
@@ -91,6 +101,7 @@ final class StoreroomPanel extends StepPanel
         $this->file = $request->id('open_file') === 0 ? null : StoreFile::query()->find($request->id('open_file'));
         $this->kind = $this->kinds[$this->file->kind ?? $request->word('open_kind')] ?? $this->kinds[RecordKinds::GOODS];
         $this->wanted = $request->id('open_record');
+        $this->tried = $request->word('open_try', '', 20);
         $asked = RecordQuestion::of(
             $this->kind,
             mb_substr($request->word('open_q'), 0, 80),
@@ -122,7 +133,10 @@ final class StoreroomPanel extends StepPanel
         }
         $this->found = $this->lister->count($this->kind, $this->asked);
         foreach ($this->kind->onTable() as $column) {
-            $this->histograms[$column->key] = $this->lister->histogram($this->kind, $column, $this->asked);
+            // A few records need no drawing of how they lie.
+            $this->histograms[$column->key] = $this->counts[$this->kind->key] < self::DRAWN
+                ? null
+                : $this->lister->histogram($this->kind, $column, $this->asked);
         }
     }
 
@@ -145,6 +159,7 @@ final class StoreroomPanel extends StepPanel
         return [
             ...($this->kind->key === RecordKinds::GOODS ? [] : ['open_kind' => $this->kind->key]),
             ...($this->wanted === 0 ? [] : ['open_record' => (string) $this->wanted]),
+            ...($this->tried === '' ? [] : ['open_try' => $this->tried]),
             ...($this->file === null ? [] : ['open_file' => (string) $this->file->id]),
             ...array_filter($this->questionState($this->asked), static fn(string $s): bool => $s !== ''),
         ];
@@ -294,6 +309,57 @@ final class StoreroomPanel extends StepPanel
         ], static fn(string $s): bool => $s !== '')));
     }
 
+    /** The cart that tries the open code or delivery offer; null for other records. */
+    public function testCart(): ?TestCart
+    {
+        return match ($this->open() === null ? '' : $this->kind->key) {
+            RecordKinds::CODES => TestCart::of(PromotionCode::query()->find($this->wanted), null),
+            RecordKinds::DELIVERY => TestCart::of(null, DeliveryOffer::query()->find($this->wanted)),
+            default => null,
+        };
+    }
+
+    /** Cents of goods that are tried in it. */
+    public function tried(): int
+    {
+        try {
+            return MoneyCell::cents($this->tried === '' ? '50' : $this->tried);
+        } catch (UnreadableCell) {
+            return 5000;
+        }
+    }
+
+    /**
+     * Words of the look that speak of what is open: its code, or the sum from which delivery is free.
+     *
+     * @return list<array{string, string, string}> label of the setting, its address, what it says
+     */
+    public function promises(): array
+    {
+        $row = $this->open();
+        $said = match (true) {
+            $row === null => '',
+            $this->kind->key === RecordKinds::CODES => (string) (is_string($row['code']) ? $row['code'] : ''),
+            $this->kind
+                ->key === RecordKinds::DELIVERY && is_int($row['free_from']) => Money::short($row['free_from'], $this->store->currency),
+            default => '',
+        };
+        if ($said === '') {
+            return [];
+        }
+        $pattern = '/(?<![\w.])'.preg_quote($said, '/').'(?!\w)/iu';
+        $found = [];
+        $look = $this->bench->snapshot->resolved();
+        foreach ($this->bench->catalog()->all() as $path => $setting) {
+            $words = $setting->type instanceof TextType ? ColoredText::plain($look->text($path)) : '';
+            if (preg_match($pattern, $words) === 1 && ! $this->bench->isPutAway($path)) {
+                $found[] = [Parts::label($setting->part).', '.$setting->label, $this->bench->addressOfSetting($path), $words];
+            }
+        }
+
+        return $found;
+    }
+
     /** @return Collection<int, Mail> letters of the order that is open, the latest first */
     public function letters(): Collection
     {
@@ -319,6 +385,9 @@ final class StoreroomPanel extends StepPanel
             ? Category::query()->orderBy('position')->limit(self::OFFERED)->pluck('name')->all()
             : [];
     }
+
+    /** Records from which their numbers are drawn. */
+    private const DRAWN = 8;
 
     /** Categories offered at once; others are found by typing their name. */
     private const OFFERED = 80;

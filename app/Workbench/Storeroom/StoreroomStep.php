@@ -94,6 +94,8 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
                 Route::post("files/{file}/$act", [StoreFileController::class, $act]);
             }
             Route::post('files/{file}/off', [StoreFileController::class, 'callOff']);
+            Route::post('storefronts', [StorefrontController::class, 'open'])->middleware('can:tend-people');
+            Route::post('storefronts/{record}/password', [StorefrontController::class, 'password'])->middleware('can:tend-people');
             Route::get('out/{kind}.csv', [StoreFileController::class, 'out'])->where('kind', '[a-z]{1,20}');
         });
     }

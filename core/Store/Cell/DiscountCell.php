@@ -7,16 +7,21 @@ namespace Ikat\Core\Store\Cell;
 use Ikat\Core\Store\Names;
 use Ikat\Core\Store\UnreadableCell;
 
-/** What a promotion code takes off: a share, "10%", or a sum, "5.00"; kept as its kind and value. */
+/** What a promotion code takes off: a share, "10%", a sum, "5.00", or "free delivery"; kept as its kind and value. */
 final readonly class DiscountCell implements CellType
 {
-    /** @return array{kind: string, value: int} percent and 1..100, or amount and cents */
+    private const FREE = 'free delivery';
+
+    /** @return array{kind: string, value: int} percent and 1..100, amount and cents, or delivery and 0 */
     public function read(string $typed, Names $names): array
     {
         if (preg_match('/^(\d+)\s*(%|percent)$/Di', $typed, $m) === 1) {
             return (int) $m[1] >= 1 && (int) $m[1] <= 100
                 ? ['kind' => 'percent', 'value' => (int) $m[1]]
                 : throw new UnreadableCell('A share goes from 1% to 100%.');
+        }
+        if (in_array(mb_strtolower($typed), [self::FREE, 'delivery', 'free shipping'], true)) {
+            return ['kind' => 'delivery', 'value' => 0];
         }
         $cents = MoneyCell::cents($typed);
 
@@ -31,7 +36,11 @@ final readonly class DiscountCell implements CellType
             return '';
         }
 
-        return ($value['kind'] ?? '') === 'percent' ? $value['value'].'%' : MoneyCell::figures((int) ($value['value'] ?? 0));
+        return match ($value['kind'] ?? '') {
+            'percent' => $value['value'].'%',
+            'delivery' => self::FREE,
+            default => MoneyCell::figures((int) ($value['value'] ?? 0)),
+        };
     }
 
     public function nothing(): null

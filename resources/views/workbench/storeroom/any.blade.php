@@ -1,6 +1,9 @@
+@use('Ikat\Core\Store\Cell\TextCell')
 <x-tool id="t-record" :title="ucfirst($kind->one)">
+  <div class="grid grid-cols-2 gap-x-2">
   @foreach ($kind->columns as $column)
   @continue($column->key === 'position' || $column->isComputed)
-  @include('workbench.storeroom.control')
+  @include('workbench.storeroom.control', ['class' => $column->type instanceof TextCell ? 'col-span-2' : ''])
   @endforeach
+  </div>
 </x-tool>

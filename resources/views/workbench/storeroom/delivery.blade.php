@@ -1,0 +1,2 @@
+@include('workbench.storeroom.any')
+@include('workbench.storeroom.try')
