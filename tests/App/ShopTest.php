@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Cart;
+use App\Models\Category;
 use App\Models\NewsletterSubscriber;
 use App\Models\Order;
 use App\Models\Product;
+use App\Models\PromotionCode;
 
 final class ShopTest extends AppTestCase
 {
@@ -154,6 +156,28 @@ final class ShopTest extends AppTestCase
             $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee($words);
         }
         $this->send('/cart/code', ['code' => 'NONSENSE'], $cart)->assertStatus(422)->assertSee('not one of our codes');
+    }
+
+    public function testACodeCountsAsOftenAsItMayOnItsGoodsAndForDelivery(): void
+    {
+        $glass = Category::query()->where('slug', 'glass-lanterns')->value('id');
+        $code = PromotionCode::query()->create([
+            'code' => 'ONCE', 'kind' => 'delivery', 'value' => 0, 'most_uses' => 1, 'category_id' => $glass,
+        ]);
+        [$other, $first, $second] = [$this->fill('kingfisher-star'), $this->fill(), $this->fill()];
+        $this->send('/cart/code', ['code' => 'once'], $other);
+        $this->withUnencryptedCookies($other)->get(self::SHOP.'/cart')->assertSee('for other things than those in your cart');
+        foreach ([$first, $second] as $cart) {
+            $this->send('/cart/code', ['code' => 'once'], $cart);
+            $this->toPaying($cart);
+        }
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $first)->assertRedirect();
+        self::assertSame(0, Order::query()->orderByDesc('id')->firstOrFail()->totals['delivery']);
+        self::assertSame(1, $code->refresh()->used);
+        // Somebody else was first: nothing is taken for a total that is no longer so.
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $second)->assertStatus(422)->assertSee('used by others meanwhile');
+        $this->withUnencryptedCookies($second)->get(self::SHOP.'/cart')->assertSee('used as often as it can be');
+        self::assertSame(1, $code->refresh()->used);
     }
 
     public function testTheCartNeverHoldsMoreThanTheShelf(): void
