@@ -19,6 +19,12 @@ use Ikat\Core\Store\UnreadableCell;
  */
 final class RecordPlanner
 {
+    /** @var array<string, array<string, list<int>>> kind => what no two may share => ids of those that have it, for what was looked up */
+    private array $holders = [];
+
+    /** @var array<string, int> kind => the last place that is taken in its order */
+    private array $places = [];
+
     public function __construct(private readonly RecordRows $rows, private readonly StoreNames $names) {}
 
     /**
@@ -35,6 +41,7 @@ final class RecordPlanner
     {
         $now = $this->asTheyAre($kinds, $wishes, $isLocked);
         [$changes, $refused, $taken] = [[], [], []];
+        $this->lookUp($kinds, $wishes);
         foreach ($wishes as $i => $wish) {
             [$change, $faults] = $this->planned($kinds[$wish->kind], $wish, $now, $taken);
             if ($change !== null) {
@@ -103,7 +110,7 @@ final class RecordPlanner
             return [null, $refused];
         }
         if ($is === null) {
-            $values += $this->beginning($kind, $values);
+            $values += $this->beginning($kind, $values, $taken);
             foreach ($kind->columns as $key => $column) {
                 if ($column->isRequired && ! isset($values[$key]) && ! in_array($key, array_column($refused, 'column'), true)) {
                     $refused[] = new RefusedCell(null, $key, '', "A new $kind->one needs a $column->label.");
@@ -179,10 +186,11 @@ final class RecordPlanner
      * What a new record has where nothing was said.
      *
      * @param array<string, Value> $values
+     * @param array<string, true> $taken
      *
      * @return array<string, Value>
      */
-    private function beginning(RecordKind $kind, array $values): array
+    private function beginning(RecordKind $kind, array $values, array $taken): array
     {
         $begun = [];
         foreach ($kind->columns as $key => $column) {
@@ -192,24 +200,64 @@ final class RecordPlanner
         }
         $name = $values[$kind->name] ?? null;
         if (isset($kind->columns['slug']) && ! isset($values['slug']) && is_string($name)) {
-            $begun['slug'] = $this->freeAddress($kind, AddressCell::of($name) ?: $kind->one);
+            $begun['slug'] = $this->freeAddress($kind, AddressCell::of($name) ?: $kind->one, $taken);
         }
         if (isset($kind->columns['added_on'])) {
             $begun['added_on'] = now()->toDateString();
         }
         if ($kind->place !== '' && ! isset($values[$kind->place])) {
-            $begun[$kind->place] = 1 + (int) $this->rows->query($kind)->max($kind->place);
+            $this->places[$kind->key] ??= (int) $this->rows->query($kind)->max($kind->place);
+            $begun[$kind->place] = ++$this->places[$kind->key];
         }
 
         return $begun;
     }
 
-    private function freeAddress(RecordKind $kind, string $wanted): string
+    /**
+     * Asks at once for all that wishes may share with other records: a file asks for hundreds.
+     *
+     * @param array<string, RecordKind> $kinds
+     * @param list<RecordWish> $wishes
+     */
+    private function lookUp(array $kinds, array $wishes): void
+    {
+        [$this->holders, $this->places] = [[], []];
+        $wanted = [];
+        foreach ($wishes as $wish) {
+            $kind = $kinds[$wish->kind];
+            $typed = $kind->unique === null ? null : $wish->cells[$kind->unique] ?? null;
+            $name = $wish->cells[$kind->name] ?? null;
+            if ($kind->unique === 'slug') {
+                $typed = is_string($typed) && $typed !== '' ? $typed : ($wish->id === null ? $name : null);
+                $typed = is_string($typed) ? AddressCell::of($typed) : null;
+            }
+            if (is_string($typed) && $typed !== '') {
+                $wanted[$wish->kind][] = $typed;
+            }
+        }
+        foreach ($wanted as $key => $values) {
+            $this->holders[$key] = array_fill_keys($values, []);
+            foreach ($this->rows->holders($kinds[$key], array_values(array_unique($values))) as $id => $value) {
+                $this->holders[$key][$value][] = $id;
+            }
+        }
+    }
+
+    /** Whether another record has what no two may share. */
+    private function isTaken(RecordKind $kind, string $value, ?int $butNot): bool
+    {
+        $holders = $this->holders[$kind->key][$value] ?? null;
+
+        return $holders === null ? $this->rows->isTaken($kind, $value, $butNot) : array_diff($holders, [$butNot]) !== [];
+    }
+
+    /** @param array<string, true> $taken */
+    private function freeAddress(RecordKind $kind, string $wanted, array $taken): string
     {
         $wanted = strtr($wanted, ' ', '-');
         for ($n = 1; ; $n++) {
             $slug = $n === 1 ? $wanted : "$wanted-$n";
-            if (! $this->rows->query($kind)->where('slug', $slug)->exists()) {
+            if (! isset($taken["$kind->key $slug"]) && ! $this->isTaken($kind, $slug, null)) {
                 return $slug;
             }
         }
@@ -229,7 +277,7 @@ final class RecordPlanner
         }
         $key = $kind->key.' '.mb_strtolower($value);
         $isTaken = isset($taken[$key])
-            || $this->rows->isTaken($kind, $value, $id);
+            || $this->isTaken($kind, $value, $id);
         $taken[$key] = true;
 
         return $isTaken ? [$kind->unique, "Another $kind->one has “{$value}” already. Choose something else."] : null;

@@ -74,19 +74,31 @@ final class RecordRows
     }
 
     /**
-     * @param array<string, Value> $values of every column that can be typed
-     * @param ?int $id the one it had; null for a new one
+     * @param non-empty-list<array<string, Value>> $records values of every column that can be typed
+     * @param list<int> $ids those they had; 0 for a new one
+     *
+     * @return non-empty-list<int> their ids, in that order
      */
-    public function insert(RecordKind $kind, array $values, ?int $id): int
+    public function insert(RecordKind $kind, array $records, array $ids): array
     {
-        $made = DB::table(self::TABLES[$kind->key])->insertGetId([
-            ...($id === null ? [] : ['id' => $id]),
-            ...$this->written($kind, $values, $values),
-            'store_id' => $this->current->id(), 'created_at' => now(), 'updated_at' => now(),
-        ]);
-        $this->keepPictures($id ?? $made, $values);
+        $table = self::TABLES[$kind->key];
+        $own = ['store_id' => $this->current->id(), 'created_at' => now(), 'updated_at' => now()];
+        $rows = array_map(fn(array $values): array => [...$this->written($kind, $values, $values), ...$own], $records);
+        if (array_filter($ids) === []) {
+            DB::table($table)->insert($rows);
+            // One statement gives them ids in a row (innodb_autoinc_lock_mode below 2, as it is unless somebody changes it).
+            $first = (int) DB::getPdo()->lastInsertId();
+            $ids = range($first, $first + count($rows) - 1);
+        } else {
+            DB::table($table)->insert(array_map(static fn(array $row, int $id): array => ['id' => $id, ...$row], $rows, $ids));
+        }
+        foreach ($records as $i => $values) {
+            if (($values['pictures'] ?? []) !== []) {
+                $this->keepPictures($ids[$i], $values);
+            }
+        }
 
-        return $id ?? $made;
+        return $ids;
     }
 
     /**
@@ -131,16 +143,29 @@ final class RecordRows
         $this->query($kind)->whereIn('id', $ids)->delete();
     }
 
+    /**
+     * @param list<string> $values of what no two may share
+     *
+     * @return array<int, string> id => value of those that have one of them
+     */
+    public function holders(RecordKind $kind, array $values): array
+    {
+        return $this->apart($kind)->whereIn((string) $kind->unique, $values)->pluck((string) $kind->unique, 'id')->all();
+    }
+
     /** Whether another record has what no two may share. */
     public function isTaken(RecordKind $kind, string $value, ?int $butNot): bool
     {
-        // The addresses of storefronts are apart from those of every other store's, too.
-        $rows = $kind->key === RecordKinds::STOREFRONTS ? DB::table('storefronts') : $this->query($kind);
-
-        return $rows
+        return $this->apart($kind)
             ->where((string) $kind->unique, $value)
             ->when($butNot !== null, static fn(Builder $q) => $q->where('id', '!=', $butNot))
             ->exists();
+    }
+
+    /** The rows among which no two may share: addresses of storefronts are apart from those of every other store's, too. */
+    private function apart(RecordKind $kind): Builder
+    {
+        return $kind->key === RecordKinds::STOREFRONTS ? DB::table('storefronts') : $this->query($kind);
     }
 
     /** The record an address led to before it became another; null for none. */

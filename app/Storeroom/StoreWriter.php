@@ -179,20 +179,53 @@ final class StoreWriter
     private function apply(array $kinds, array $changes, array $now): array
     {
         $done = [];
-        foreach ($changes as $change) {
-            $kind = $kinds[$change->kind];
-            if ($change->after === null) {
-                $this->rows->delete($kind, [$change->id]);
-            } elseif ($change->before === null) {
-                $id = $this->rows->insert($kind, $change->after, $change->id ?: null);
-                $change = new RecordChange($change->kind, $id, $change->called, null, $change->after);
+        foreach (self::runs($changes) as $run) {
+            $kind = $kinds[$run[0]->kind];
+            if ($run[0]->after === null) {
+                $this->rows->delete($kind, array_map(static fn(RecordChange $c): int => $c->id, $run));
+                $done = [...$done, ...$run];
+            } elseif ($run[0]->before === null) {
+                $ids = $this->rows->insert(
+                    $kind,
+                    array_map(static fn(RecordChange $c): array => $c->after ?? [], $run),
+                    array_column($run, 'id'),
+                );
+                foreach ($run as $i => $change) {
+                    $done[] = new RecordChange($change->kind, $ids[$i], $change->called, null, $change->after);
+                }
             } else {
-                $this->rows->update($kind, $change->id, $change->after, [...$now[$kind->key][$change->id], ...$change->after]);
+                foreach ($run as $change) {
+                    $after = $change->after ?? [];
+                    $this->rows->update($kind, $change->id, $after, [...$now[$kind->key][$change->id], ...$after]);
+                    $done[] = $change;
+                }
             }
-            $done[] = $change;
         }
 
         return $done;
+    }
+
+    /**
+     * Changes in their order, those that follow one another and do the same to the same kind together: a statement does many at once.
+     *
+     * @param non-empty-list<RecordChange> $changes
+     *
+     * @return list<non-empty-list<RecordChange>>
+     */
+    private static function runs(array $changes): array
+    {
+        $runs = [];
+        $last = '';
+        foreach ($changes as $change) {
+            $does = $change->kind.($change->after === null ? ' goes' : ($change->before === null ? ' comes' : ' changes'));
+            if ($does !== $last) {
+                $runs[] = [];
+            }
+            $runs[count($runs) - 1][] = $change;
+            $last = $does;
+        }
+
+        return $runs;
     }
 
     private function append(Store $locked, Author $author, EntryKind $kind, string $label, ?int $of = null, int $below = 0): StoreEdit

@@ -20,7 +20,7 @@ use Illuminate\Http\UploadedFile;
 /** Files on their way in: read, looked through before anything is written, and taken in as one edit. */
 final class TakeIn
 {
-    public const MOST_BYTES = 64 << 20;
+    public const MOST_BYTES = 16 << 20;
 
     /** Bytes from which a file is looked through and taken in behind the pages. */
     public const HEAVY = 400_000;

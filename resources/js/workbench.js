@@ -30,6 +30,7 @@ import { startWalk } from './workbench/shell/walk.js';
 import { startWords } from './workbench/shell/words.js';
 import { startRecordForm } from './workbench/storeroom/record-form.js';
 import { startRecords } from './workbench/storeroom/records.js';
+import { startUnderWay } from './workbench/storeroom/under-way.js';
 import { startWindow } from './workbench/window/window.js';
 
 window.htmx = htmx;
@@ -62,5 +63,6 @@ startShapes(shopWindow);
 startJournal(shopWindow);
 startRecords();
 startRecordForm();
+startUnderWay();
 startWords();
 startRefused();

@@ -30,6 +30,7 @@ final class StoreroomAnswer
                 'words' => $words === '' ? self::told($edit, $refused) : $words, 'places' => [],
             ],
             'ikat:cells' => ['refused' => $refused],
+            ...($edit === null ? [] : ['ikat:light' => []]),
         ]]);
     }
 

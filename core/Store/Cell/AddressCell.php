@@ -27,7 +27,10 @@ final readonly class AddressCell implements CellType
     /** The address a name gives: "Crème brûlée, 6 in" becomes creme-brulee-6-in; empty where it has no letter or figure to give. */
     public static function of(string $name): string
     {
-        $plain = \Transliterator::create('Any-Latin; Latin-ASCII; Lower()')?->transliterate($name);
+        // Most names need no rules of other scripts, which take long to load.
+        $plain = preg_match('/[^\x20-\x7E]/', $name) === 1
+            ? \Transliterator::create('Any-Latin; Latin-ASCII; Lower()')?->transliterate($name)
+            : strtolower($name);
         $joined = trim((string) preg_replace('/[^a-z0-9]+/', '-', is_string($plain) ? $plain : ''), '-');
 
         return rtrim(substr($joined, 0, self::MOST), '-');

@@ -53,6 +53,8 @@
   aria-labelledby="library-title" data-url="{{ $bench->address('pictures') }}"><div class="flex h-full flex-col" id="library-content"></div></dialog>
 @include('workbench.shell.keys')
 <div class="fixed bottom-14.5 left-6.25 z-28 max-w-[520px] not-empty:notice not-empty:pr-8.5" id="notice" role="alert"></div>
+{{-- What a light answer left out is asked for once there is time. --}}
+<div hidden hx-get="{{ $bench->address('told') }}" hx-include="#state" hx-trigger="ikat:light from:body delay:1500ms" hx-swap="none" hx-target="this"></div>
 <p class="sr-only" id="announce" role="status" aria-live="polite"></p>
 </body>
 </html>

@@ -7,7 +7,7 @@
 @php($at = fn (string $act) => $bench->address("storeroom/files/$file->id/$act"))
 <x-heading title="Taking in a file">{{ $file->name }}</x-heading>
 @if ($file->state->isUnderWay())
-<div hx-get="{{ $bench->address('storeroom') }}" hx-include="#state" hx-trigger="every 1s" hx-target="#bench" hx-swap="morph:innerHTML" role="status" class="grid gap-1">
+<div data-under-way data-url="{{ $bench->address('storeroom') }}" role="status" class="grid gap-1">
   <p><b>{{ $file->state === StoreFileState::Taking ? 'Being taken in' : 'Being looked through' }}</b>, {{ number_format($file->done()) }} rows so far</p>
   <form hx-post="{{ $at('off') }}" hx-trigger="submit"><button class="act">Call it off</button></form>
 </div>

@@ -12,7 +12,6 @@
 @php($open = $panel->openId())
 @php($isNumber = fn ($column) => $column->type instanceof MoneyCell || $column->type instanceof WholeCell)
 <div class="storeroom flex h-full min-h-64 flex-col" data-storeroom data-kind="{{ $kind->key }}" data-url="{{ $bench->address('storeroom') }}" data-count="{{ $count }}">
-  <div hidden hx-get="{{ $bench->address('told') }}" hx-include="#state" hx-trigger="ikat:edited from:body delay:1500ms" hx-swap="none" hx-target="this"></div>
   <nav class="flex flex-wrap gap-x-1" aria-label="Tables">
     @foreach ($panel->kinds as $each)
     <a @class(['part-tab min-h-6 px-2 py-0.75 underline-offset-3 hover:underline', 'bg-blue-wash font-semibold shadow-[inset_0_-2px_var(--color-blue)]' => $each === $kind])
