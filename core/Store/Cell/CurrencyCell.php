@@ -8,7 +8,7 @@ use Ikat\Core\Store\Names;
 use Ikat\Core\Store\UnreadableCell;
 
 /** The currency prices are in: its three letters of ISO 4217, of those that are counted in hundredths. */
-final readonly class CurrencyCell implements CellType
+final readonly class CurrencyCell extends WordCell
 {
     /** Active codes with two digits after the point. Source: ISO 4217, from memory; a test checks them against ICU's data. */
     public const CODES = [
@@ -28,20 +28,5 @@ final readonly class CurrencyCell implements CellType
         return in_array($code, self::CODES, true)
             ? $code
             : throw new UnreadableCell('Write the three letters of a currency that is counted in hundredths, like USD or EUR.');
-    }
-
-    public function write(int|string|bool|array|null $value, Names $names): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
-    public function nothing(): null
-    {
-        return null;
-    }
-
-    public function field(): string
-    {
-        return 'line';
     }
 }

@@ -8,7 +8,7 @@ use Ikat\Core\Store\Names;
 use Ikat\Core\Store\UnreadableCell;
 
 /** An e-mail address, in small letters. */
-final readonly class EmailCell implements CellType
+final readonly class EmailCell extends WordCell
 {
     private const MOST = 190;
 
@@ -19,20 +19,5 @@ final readonly class EmailCell implements CellType
         return filter_var($email, FILTER_VALIDATE_EMAIL) !== false && strlen($email) <= self::MOST
             ? $email
             : throw new UnreadableCell("“{$typed}” is no e-mail address. Write one such as ada@example.org.");
-    }
-
-    public function write(int|string|bool|array|null $value, Names $names): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
-    public function nothing(): null
-    {
-        return null;
-    }
-
-    public function field(): string
-    {
-        return 'line';
     }
 }

@@ -8,7 +8,7 @@ use Ikat\Core\Store\Names;
 use Ikat\Core\Store\UnreadableCell;
 
 /** Where a link leads: an address of the shop, beginning with a slash. */
-final readonly class TargetCell implements CellType
+final readonly class TargetCell extends WordCell
 {
     private const MOST = 200;
 
@@ -17,16 +17,6 @@ final readonly class TargetCell implements CellType
         return preg_match('#^/(?!/)[^\s\\\\<>"]*$#D', $typed) === 1 && mb_strlen($typed) <= self::MOST
             ? $typed
             : throw new UnreadableCell('Write an address of the shop, beginning with a slash: /page/about.');
-    }
-
-    public function write(int|string|bool|array|null $value, Names $names): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
-    public function nothing(): null
-    {
-        return null;
     }
 
     public function field(): string

@@ -8,7 +8,7 @@ use Ikat\Core\Store\Names;
 use Ikat\Core\Store\UnreadableCell;
 
 /** The time zone of the store's clock, as the IANA database names it: America/New_York. */
-final readonly class ZoneCell implements CellType
+final readonly class ZoneCell extends WordCell
 {
     public function read(string $typed, Names $names): string
     {
@@ -19,16 +19,6 @@ final readonly class ZoneCell implements CellType
         }
 
         throw new UnreadableCell('Write a time zone as continent and city, like America/New_York.');
-    }
-
-    public function write(int|string|bool|array|null $value, Names $names): string
-    {
-        return is_string($value) ? $value : '';
-    }
-
-    public function nothing(): null
-    {
-        return null;
     }
 
     public function field(): string
