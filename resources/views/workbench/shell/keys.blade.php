@@ -13,6 +13,11 @@
         'O' => 'colors of its own', 'B A H' => 'before, after, hide', 'Delete' => 'delete it from its list',
         'Double click' => 'write where it stands', 'Shift F10' => 'all that can be done with it', 'Esc' => 'let go',
     ],
+    'In a table of the Storeroom' => [
+        'Enter F2' => 'write the cell; or just type', 'Tab' => 'keep it, and on to the next', 'Shift ← → ↑ ↓' => 'take several', 'Ctrl Space' => 'all of the column, on every page',
+        'Ctrl C, Ctrl V' => 'copy and paste columns', 'Ctrl D' => 'the first of what is taken, in all of it', 'Delete' => 'empty it', 'Alt ↑ ↓' => 'earlier or later in the order',
+        'Page ↑ Page ↓' => 'other rows', 'Esc' => 'back to what is kept',
+    ],
     'On the bench' => [
         '↑ ↓' => 'a number: one step', 'Shift ↑ ↓' => 'ten steps', 'Space' => 'take a row by its grip, and let it go', 'Space, then ↑ ↓' => 'move the row', 'Delete' => 'delete a row',
         'Shift ↑ ↓, or Shift click' => 'several rows at once: Delete, H', 'Ctrl C, Ctrl V' => 'copy and paste a color',

@@ -54,7 +54,8 @@
 @include('workbench.shell.keys')
 <div class="fixed bottom-14.5 left-6.25 z-28 max-w-[520px] not-empty:notice not-empty:pr-8.5" id="notice" role="alert"></div>
 {{-- What a light answer left out is asked for once there is time. --}}
-<div hidden hx-get="{{ $bench->address('told') }}" hx-include="#state" hx-trigger="ikat:light from:body delay:1500ms" hx-swap="none" hx-target="this"></div>
+@php($when = 'ikat:light from:body delay:1500ms'.($panel->isLight() ? ', load delay:1500ms' : ''))
+<div hidden hx-get="{{ $bench->address('told') }}" hx-include="#state" hx-trigger="{{ $when }}" hx-swap="none" hx-target="this"></div>
 <p class="sr-only" id="announce" role="status" aria-live="polite"></p>
 </body>
 </html>
