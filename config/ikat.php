@@ -10,4 +10,6 @@ return [
     /** Addresses of proxies whose word about the visitor's address and TLS is taken, with commas. */
     'proxies' => array_values(array_filter(explode(',', (string) env('IKAT_PROXIES', '')))),
     'themes' => base_path('themes'),
+    /** Whether anybody who reaches the sign-in page may open a store of their own; `store:open` always does. */
+    'open_stores' => (bool) env('IKAT_OPEN_STORES', true),
 ];

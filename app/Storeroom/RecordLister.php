@@ -8,10 +8,8 @@ use App\Models\CurrentStore;
 use Ikat\Core\Find\SearchTerms;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
-use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\RecordCell;
-use Ikat\Core\Store\Cell\WholeCell;
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\Histogram;
 use Ikat\Core\Store\RecordKind;
@@ -128,7 +126,7 @@ final class RecordLister
      */
     public function histogram(RecordKind $kind, Column $column, RecordQuestion $asked): ?Histogram
     {
-        if (! $column->type instanceof MoneyCell && ! $column->type instanceof WholeCell) {
+        if (! $kind->isNumber($column->key)) {
             return null;
         }
         $others = $asked->within($column->key, null);

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Ikat\Core\Store;
 
 use Ikat\Core\Store\Cell\CellType;
+use Ikat\Core\Store\Cell\ChoiceCell;
+use Ikat\Core\Store\Cell\MoneyCell;
+use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\WholeCell;
 
 /**
  * A kind of record of the Storeroom: its columns, and what must hold between them.
@@ -45,6 +49,22 @@ final readonly class RecordKind
     public function column(string $key): Column
     {
         return $this->columns[$key] ?? throw new RefusedChange("A $this->one has no column “{$key}”.");
+    }
+
+    /** Whether a column is there and holds numbers, by whose size records can be found. */
+    public function isNumber(string $key): bool
+    {
+        $type = $this->columns[$key]->type ?? null;
+
+        return $type instanceof MoneyCell || $type instanceof WholeCell;
+    }
+
+    /** Whether a column is there and holds one of some, by which records can be found. */
+    public function isOneOf(string $key): bool
+    {
+        $type = $this->columns[$key]->type ?? null;
+
+        return $type instanceof RecordCell || $type instanceof ChoiceCell;
     }
 
     /** @return list<Column> in the order of the table */

@@ -35,7 +35,7 @@ final readonly class RecordQuestion
     {
         $read = [];
         foreach (explode(',', $ranges) as $range) {
-            if (preg_match('/^([a-z_]+):(-?\d{1,9})\.\.(-?\d{1,9})$/D', $range, $m) === 1 && isset($kind->columns[$m[1]])) {
+            if (preg_match('/^([a-z_]+):(-?\d{1,9})\.\.(-?\d{1,9})$/D', $range, $m) === 1 && $kind->isNumber($m[1])) {
                 $read[$m[1]] = [(int) $m[2], (int) $m[3]];
             }
         }
@@ -45,7 +45,7 @@ final readonly class RecordQuestion
         return new self(
             $words,
             $read,
-            isset($kind->columns[$key]) && $value !== '' ? [$key, $value] : null,
+            $kind->isOneOf($key) && $value !== '' ? [$key, $value] : null,
             isset($kind->columns[$column]) ? $column : '',
             str_starts_with($sort, '-') && isset($kind->columns[$column]),
             max(1, min(self::MOST_PAGE, (int) $page)),

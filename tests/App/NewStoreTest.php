@@ -70,6 +70,14 @@ final class NewStoreTest extends AppTestCase
         self::assertTrue(Storefront::query()->withoutGlobalScope('store')->where('slug', 'ferry-ropes-twine-2')->exists());
     }
 
+    public function testWhoeverServesItMayKeepThatToThemselves(): void
+    {
+        config(['ikat.open_stores' => false]);
+        $this->get('/workbench/sign-in')->assertOk()->assertDontSee('Open a new store');
+        $this->get('/workbench/open')->assertNotFound();
+        $this->post('/workbench/open', self::given())->assertNotFound();
+    }
+
     public function testEveryStepAndEveryPageWorksBeforeThereIsAnythingInIt(): void
     {
         $look = $this->opened();

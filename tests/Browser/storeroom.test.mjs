@@ -130,6 +130,10 @@ test('bars above a column narrow the table, by pointer and by key; its head orde
   await page.waitForSelector('.chip-filter');
   assert.match(await page.locator('.chip-filter').textContent(), /^price 0\.00 to/);
   assert.match(page.url(), /open_ranges=price/, 'it stands in the address');
+  await page.getByLabel('Only of one category').selectOption('Candles');
+  await page.waitForFunction(() => document.querySelectorAll('.chip-filter').length === 2);
+  await settled(page);
+  assert.deepEqual(await page.locator('td[data-column=category_id]').evaluateAll((cells) => [...new Set(cells.map((c) => c.dataset.typed))]), ['Candles']);
 });
 
 test('two people in one table see each other’s changes, and neither’s is silently lost', async () => {

@@ -13,6 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Validator;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** A new, empty store, opened from the sign-in page. */
 final class OpenStoreController
@@ -21,11 +22,14 @@ final class OpenStoreController
 
     public function show(): Response
     {
+        self::refuseWhereClosed();
+
         return self::form([], null);
     }
 
     public function open(TypedRequest $request, OpenStore $open): RedirectResponse|Response
     {
+        self::refuseWhereClosed();
         $given = [
             'store' => $request->word('store', '', 120), 'country' => $request->word('country', '', 2),
             'zone' => $request->word('zone', '', 64),
@@ -52,6 +56,13 @@ final class OpenStoreController
         $this->audit->note('opened the store', $given['store'], $owner);
 
         return redirect('/workbench');
+    }
+
+    private static function refuseWhereClosed(): void
+    {
+        if (config('ikat.open_stores') !== true) {
+            throw new NotFoundHttpException();
+        }
     }
 
     /** @param array<string, string> $given */

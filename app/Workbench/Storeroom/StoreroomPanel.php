@@ -26,7 +26,9 @@ use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\TargetType;
 use Ikat\Core\Setting\Type\TextType;
 use Ikat\Core\Store\Cell\CellType;
+use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\MoneyCell;
+use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\Histogram;
 use Ikat\Core\Store\RecordKind;
@@ -378,10 +380,25 @@ final class StoreroomPanel extends StepPanel
         return $this->kind->key === RecordKinds::ORDERS && $this->open() !== null ? Order::query()->find($this->wanted) : null;
     }
 
+    /** @return array<string, list<string>> key of a column on the table that holds one of some => what it can be narrowed to */
+    public function groups(): array
+    {
+        $groups = [];
+        foreach ($this->kind->onTable() as $column) {
+            if ($column->type instanceof ChoiceCell) {
+                $groups[$column->key] = array_values($column->type->choices);
+            } elseif ($column->type instanceof RecordCell) {
+                $groups[$column->key] = $this->categoryNames();
+            }
+        }
+
+        return $groups;
+    }
+
     /** @return list<string> names of the categories a field offers */
     public function categoryNames(): array
     {
-        return $this->kind->key === RecordKinds::GOODS
+        return in_array($this->kind->key, [RecordKinds::GOODS, RecordKinds::CODES], true)
             ? Category::query()->orderBy('position')->limit(self::OFFERED)->pluck('name')->all()
             : [];
     }

@@ -7,5 +7,5 @@
     <button class="publish justify-self-start">Sign in</button>
   </form>
   <p><a class="act" href="/workbench/forgot">I have forgotten my password</a></p>
-  <p><a class="act" href="/workbench/open">Open a new store</a></p>
+  @if (config('ikat.open_stores'))<p><a class="act" href="/workbench/open">Open a new store</a></p>@endif
 </x-plain>

@@ -85,7 +85,11 @@ final class NumbersTest extends TestCase
         self::assertEquals($asked, RecordQuestion::of($kind, ...array_values($asked->written())));
         self::assertSame(1, $asked->within('stock', null)->page);
         self::assertSame('', $asked->sortedBy('price')->sort);
-        self::assertEquals(new RecordQuestion('x'), RecordQuestion::of($kind, 'x', 'pricee:1..2,price:a..b', 'none:1', 'nothing', '-4'));
+        self::assertEquals(
+            new RecordQuestion('x'),
+            RecordQuestion::of($kind, 'x', 'pricee:1..2,price:a..b,name:1..2,pictures:1..2', 'none:1', 'nothing', '-4'),
+        );
+        self::assertNull(RecordQuestion::of($kind, '', '', 'pictures:lead', '', '')->only);
     }
 
     /** @return iterable<array{int, int}> prices from a cent on, and costs below and above them */

@@ -1,6 +1,4 @@
-@use('Ikat\Core\Store\Cell\MoneyCell')
 @use('Ikat\Core\Store\Cell\PicturesCell')
-@use('Ikat\Core\Store\Cell\WholeCell')
 @php($kind = $panel->kind)
 @php($asked = $panel->asked)
 @php($edits = $bench->edits())
@@ -10,7 +8,7 @@
 @php($pages = $panel->pages())
 @php($first = ($asked->page - 1) * App\Storeroom\RecordLister::PAGE)
 @php($open = $panel->openId())
-@php($isNumber = fn ($column) => $column->type instanceof MoneyCell || $column->type instanceof WholeCell)
+@php($isNumber = fn ($column) => $kind->isNumber($column->key))
 <div class="storeroom flex h-full min-h-64 flex-col" data-storeroom data-kind="{{ $kind->key }}" data-url="{{ $bench->address('storeroom') }}" data-count="{{ $count }}">
   <nav class="flex flex-wrap gap-x-1" aria-label="Tables">
     @foreach ($panel->kinds as $each)
@@ -24,6 +22,12 @@
       autocomplete="off" hx-get="{{ $panel->addressAt(new Ikat\Core\Store\RecordQuestion('', $asked->ranges, $asked->only, $asked->sort, $asked->isDown)) }}"
         hx-trigger="input changed delay:200ms, search"
       hx-sync="this:replace">
+    @foreach ($panel->groups() as $key => $names)
+    <select class="entry w-auto! flex-none" name="open_only" aria-label="Only of one {{ $kind->column($key)->label }}" hx-get="{{ $panel->addressAt($asked->with(null)) }}" hx-trigger="change">
+      <option value="">every {{ $kind->column($key)->label }}</option>@foreach ($names as $name)<option
+        value="{{ $key.':'.$name }}" @selected($asked->only === [$key, $name])>{{ $name }}</option>@endforeach
+    </select>
+    @endforeach
     @foreach ($asked->ranges as $key => [$least, $most])
     @php($column = $kind->column($key))
     @php($ends = $column->type->write($least, $panel->names).' to '.$column->type->write($most, $panel->names))
