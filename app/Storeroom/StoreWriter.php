@@ -90,28 +90,33 @@ final class StoreWriter
     }
 
     /**
+     * @param ?\Closure(RecordKind): bool $mayWrite whether the author may write a kind; null for any
+     *
      * @return ?StoreEdit null when there is nothing to undo
      *
-     * @throws RefusedChange when what it would take back has been changed since
+     * @throws RefusedChange when what it would take back has been changed since, or is not the author's to write
      */
-    public function undo(Store $store, Author $author): ?StoreEdit
+    public function undo(Store $store, Author $author, ?\Closure $mayWrite = null): ?StoreEdit
     {
-        return $this->step($store, $author, EntryKind::Undo);
+        return $this->step($store, $author, EntryKind::Undo, $mayWrite);
     }
 
     /**
+     * @param ?\Closure(RecordKind): bool $mayWrite whether the author may write a kind; null for any
+     *
      * @return ?StoreEdit null when there is nothing to redo
      *
-     * @throws RefusedChange when what it would change again has been changed since
+     * @throws RefusedChange when what it would change again has been changed since, or is not the author's to write
      */
-    public function redo(Store $store, Author $author): ?StoreEdit
+    public function redo(Store $store, Author $author, ?\Closure $mayWrite = null): ?StoreEdit
     {
-        return $this->step($store, $author, EntryKind::Redo);
+        return $this->step($store, $author, EntryKind::Redo, $mayWrite);
     }
 
-    private function step(Store $store, Author $author, EntryKind $way): ?StoreEdit
+    /** @param ?\Closure(RecordKind): bool $mayWrite */
+    private function step(Store $store, Author $author, EntryKind $way, ?\Closure $mayWrite): ?StoreEdit
     {
-        return Transaction::run(function () use ($store, $author, $way): ?StoreEdit {
+        return Transaction::run(function () use ($store, $author, $way, $mayWrite): ?StoreEdit {
             $locked = Store::query()->lockForUpdate()->findOrFail($store->id);
             $line = StoreEdit::query()->firstWhere('sequence', $way === EntryKind::Undo ? $locked->undo_at : $locked->redo_at);
             $edit = $way === EntryKind::Undo || $line === null ? $line : StoreEdit::query()->firstWhere('sequence', $line->of);
@@ -131,6 +136,9 @@ final class StoreWriter
                     $changes,
                 ), true);
                 foreach ($changes as $change) {
+                    if ($mayWrite !== null && ! $mayWrite($kinds[$change->kind])) {
+                        throw new RefusedChange('The last edit is one that only the owner may make or take back. Nothing was changed.');
+                    }
                     $this->refuseLost($kinds[$change->kind], $change, $now[$change->kind][$change->id] ?? null);
                 }
                 $made->keepChanges($this->apply($kinds, $changes, $now));

@@ -161,6 +161,7 @@ final class TakeIn
 
             throw new RefusedChange('Somebody has changed the store meanwhile. The file was looked through again: look, then take it.');
         }
+        $writes = $file->outlook()?->writes() ?? 0;
         $done = 0;
         $edit = $this->writer->inPieces(
             $store,
@@ -173,7 +174,7 @@ final class TakeIn
                     throw new CalledOff();
                 }
             },
-            ($file->outlook()?->writes() ?? 0)." {$kinds[$file->kind]->many} from $file->name",
+            ($writes === 1 ? "1 {$kinds[$file->kind]->one}" : "$writes {$kinds[$file->kind]->many}")." from $file->name",
         );
         $file->update(['state' => StoreFileState::Taken, 'words' => $edit === null ? 'Nothing in it was new.' : '']);
 

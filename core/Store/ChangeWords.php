@@ -38,15 +38,20 @@ final class ChangeWords
     {
         ['first' => $first, 'keys' => $keys, 'made' => $made, 'gone' => $gone] = $told;
         $kind = $kinds[$first->kind];
+        // What was done is told to everybody of the store; who a customer is, is not.
+        $called = $kind->isPrivate ? '' : $first->called;
         if ($made === $count || $gone === $count) {
             $verb = $made === 0 ? 'deleted' : 'new';
 
-            return $count === 1 ? "$verb $kind->one: $first->called" : "$verb: $count $kind->many";
+            return $count === 1 ? rtrim("$verb $kind->one: $called", ': ') : "$verb: $count $kind->many";
         }
         if (count($keys) !== 1) {
-            return $count === 1 ? "$first->called: ".count($keys).' things' : "$count $kind->many";
+            return $count === 1 && $called !== '' ? "$called: ".count($keys).' things' : "$count $kind->many";
         }
         $column = $kind->column($keys[0]);
+        if ($called === '' && $count === 1) {
+            return "$column->label of one $kind->one";
+        }
         if ($count > 1) {
             return "$column->label of $count $kind->many";
         }

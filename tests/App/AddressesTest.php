@@ -64,6 +64,8 @@ final class AddressesTest extends AppTestCase
         )->assertOk()->assertSee('bo@example.org');
         $this->post(self::ROOM.'/new', ['open_kind' => 'addresses', 'new' => ['email' => 'bo at example']])->assertStatus(422)
             ->assertSee('is no e-mail address');
+        // What was done is told to everybody; whose address it is, is not.
+        self::assertSame('new address', DB::table('store_edits')->orderByDesc('id')->value('label'));
         $this->get(self::ROOM.'?open_kind=addresses&open_q=bo@')->assertOk()->assertSee('bo@example.org');
         self::assertStringContainsString('bo@example.org', $this->get(self::ROOM.'/out/addresses.csv')->streamedContent());
         $id = NewsletterSubscriber::query()->where('email', 'bo@example.org')->value('id');

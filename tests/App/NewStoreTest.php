@@ -11,6 +11,7 @@ use App\Models\Store;
 use App\Models\Storefront;
 use App\Models\User;
 use App\Workbench\Shell\Steps;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
@@ -173,6 +174,24 @@ final class NewStoreTest extends AppTestCase
             ['open_kind' => 'store', 'record' => $store, 'column' => 'countries', 'value' => 'US QQ'],
         )->assertStatus(422);
         $this->post("$room/new", ['open_kind' => 'storefronts', 'new' => ['name' => 'X', 'slug' => 'x']])->assertStatus(422);
+        // Nor does somebody else take the owner's edit back, or go round the table with a file.
+        foreach (['undo', 'redo'] as $act) {
+            $this->actingAs($this->person('tobias'))->post("$room/$act")->assertStatus($act === 'undo' ? 422 : 200);
+        }
+        self::assertSame('EUR', Store::query()->whereKey($store)->value('currency'));
+        foreach ([
+            'store' => "name,currency\nWrenfold Lantern Co.,USD\n",
+            'storefronts' => "address,locked\nwrenfold-trade,no\n",
+        ] as $kind => $csv) {
+            $this->post(
+                "$room/files",
+                ['open_kind' => $kind, 'file' => UploadedFile::fake()->createWithContent('x.csv', $csv)],
+            )->assertStatus(422);
+        }
+        self::assertTrue($this->storefront('wrenfold-trade')->locked);
+        $this->actingAs($this->person('maren'))->post("$room/undo")->assertOk();
+        self::assertSame('USD', Store::query()->whereKey($store)->value('currency'));
+        $this->actingAs($this->person('tobias'))->post("$room/redo")->assertStatus(422)->assertSee('only the owner');
         // An address that another store's storefront has is nobody's to take.
         $this->opened();
         app(CurrentStore::class)->is($store);

@@ -296,7 +296,7 @@ test('a file is shown before anything is written, its columns chosen by hand, ta
   await noAxeFindings(page, 'a file that is looked through');
   await taken(() => page.getByRole('button', { name: /^Take in 1 row/ }).click());
   assert.match(await page.locator('#bench').textContent(), /One undo puts all of it back/);
-  assert.match(await page.locator('.tape').textContent(), /1 products from herbst\.csv/);
+  assert.match(await page.locator('.tape').textContent(), /1 product from herbst\.csv/);
   await taken(() => page.getByRole('button', { name: 'Back to the table' }).click());
   assert.equal(await reads('Moth paper globe', 'price'), '31.00');
   await undo();

@@ -42,8 +42,12 @@ final class StoreFileController
         if ($upload === null) {
             return EditAnswer::refuse('Choose a file first.');
         }
+        $kind = $this->kind($request, $found);
+        if (! $kind->isMade) {
+            return EditAnswer::refuse('No file is taken in here: what stands in this table is changed in it.');
+        }
         try {
-            $file = $this->take->begin($upload, $this->kind($request, $found), $user);
+            $file = $this->take->begin($upload, $kind, $user);
         } catch (RefusedChange $e) {
             return EditAnswer::refuse($e->getMessage());
         }

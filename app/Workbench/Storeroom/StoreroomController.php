@@ -141,14 +141,14 @@ final class StoreroomController
     public function undo(TypedRequest $request, int $look): Response
     {
         return $this->attempt($request, $this->maker->look($look), fn(Store $store): StoreOutcome => new StoreOutcome(
-            $this->writer->undo($store, EditAnswer::author($request)),
+            $this->writer->undo($store, EditAnswer::author($request), self::mayWrite($request)),
         ));
     }
 
     public function redo(TypedRequest $request, int $look): Response
     {
         return $this->attempt($request, $this->maker->look($look), fn(Store $store): StoreOutcome => new StoreOutcome(
-            $this->writer->redo($store, EditAnswer::author($request)),
+            $this->writer->redo($store, EditAnswer::author($request), self::mayWrite($request)),
         ));
     }
 
@@ -182,12 +182,20 @@ final class StoreroomController
         $kinds = RecordKinds::all($look->storefront->store->zone());
 
         $kind = $kinds[$request->word('open_kind')] ?? $kinds[RecordKinds::GOODS];
-        $user = $request->user();
-        if (! $kind->isMade && ! ($user instanceof User && $user->role->tendsPeople())) {
+        if (! self::mayWrite($request)($kind)) {
             throw new AccessDeniedHttpException();
         }
 
         return $kind;
+    }
+
+    /** @return \Closure(RecordKind): bool whether somebody may write a kind: what is not made in its table is the owner's alone */
+    private static function mayWrite(TypedRequest $request): \Closure
+    {
+        $user = $request->user();
+        $isOwner = $user instanceof User && $user->role->tendsPeople();
+
+        return static fn(RecordKind $kind): bool => $kind->isMade || $isOwner;
     }
 
     /**
@@ -230,7 +238,9 @@ final class StoreroomController
                 '',
             ));
         } else {
-            $ids = array_values(array_filter(array_map(intval(...), explode(',', $request->word('ids', '', self::MOST_CHARACTERS)))));
+            $ids = array_values(
+                array_unique(array_filter(array_map(intval(...), explode(',', $request->word('ids', '', self::MOST_CHARACTERS))))),
+            );
         }
 
         return match (true) {

@@ -51,8 +51,8 @@
     </span>
     @endif
     @if ($edits && $kind->isMade)<a class="act" href="#storeroom-new">New {{ $kind->one }}</a>
-    <form class="relative inline-flex" hx-post="{{ $bench->address('storeroom/files') }}" hx-encoding="multipart/form-data" hx-trigger="change"><label class="act cursor-pointer
-      has-[:focus-visible]:outline-2">Take in a file<input class="sr-only" type="file" name="file" accept=".csv,.tsv,.txt,text/csv,text/plain"></label></form>
+    @if ($kind->isMade)<form class="relative inline-flex" hx-post="{{ $bench->address('storeroom/files') }}" hx-encoding="multipart/form-data" hx-trigger="change"><label class="act cursor-pointer
+      has-[:focus-visible]:outline-2">Take in a file<input class="sr-only" type="file" name="file" accept=".csv,.tsv,.txt,text/csv,text/plain"></label></form>@endif
     <a class="act" href="{{ $bench->address("storeroom/out/$kind->key.csv").'?'.http_build_query(array_filter($panel->state())) }}" download>As a file</a>@endif
   </div>
   <div class="storeroom-scroll relative min-h-0 flex-1 overflow-auto border-b border-ink-1" tabindex="-1">
