@@ -87,6 +87,7 @@ final class DemoStore
                 'category_id' => $ids[$p['category']], 'picture_id' => $pictures[$p['slug']] ?? null,
                 'video' => $p['film'] ?? false ? '/pictures/'.$this->current->id()."/$p[slug].webm" : null,
                 'added_on' => now()->subDays($p['days'])->toDateString(),
+                'reduced_until' => isset($p['reduced_days']) ? now()->addDays($p['reduced_days'])->startOfMinute() : null,
                 'facts' => [
                     'Made' => 'By hand in Aldermouth',
                     'Of' => $p['note'],
@@ -95,7 +96,8 @@ final class DemoStore
                 ...array_intersect_key(
                     $p,
                     array_flip([
-                        'slug', 'name', 'note', 'words', 'price', 'was', 'cost', 'stock', 'label', 'rating', 'ratings', 'sold', 'featured',
+                        'slug', 'name', 'note', 'words', 'price', 'reduced', 'cost', 'stock', 'weight', 'options', 'variants',
+                        'label', 'rating', 'ratings', 'sold', 'featured',
                         'position',
                     ]),
                 ),

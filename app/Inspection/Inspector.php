@@ -277,6 +277,7 @@ final class Inspector
             Visitor::looking($storefront, $cart),
             $this->pictures->one(...),
             $this->own->named(...),
+            now()->toImmutable(),
             '/preview/0/now',
         );
     }

@@ -6,6 +6,9 @@ namespace App\Models;
 
 use Ikat\Core\Find\SearchTerms;
 use Ikat\Core\Store\Margin;
+use Ikat\Core\Store\Price;
+use Ikat\Core\Store\Variants;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -20,11 +23,17 @@ use Illuminate\Support\Carbon;
  * @property string $words
  * @property string $search_terms what the search finds it by
  * @property array<string, string> $facts
- * @property int $price cents
- * @property ?int $was cents, before the reduction
+ * @property int $price cents, where it is not reduced
+ * @property ?int $reduced cents
+ * @property ?\Carbon\CarbonImmutable $reduced_from
+ * @property ?\Carbon\CarbonImmutable $reduced_until
  * @property ?int $cost cents it costs the store
- * @property ?int $margin percent of the price that is left, as Margin reckons it
- * @property int $stock
+ * @property ?int $margin percent of the lowest price that is left, as Margin reckons it
+ * @property ?int $stock pieces, of all its variants where it has some; null where they are not counted
+ * @property ?int $weight grams
+ * @property ?array<string, string> $options as OptionsCell reads them
+ * @property ?array<string, string> $variants as VariantsCell reads them
+ * @property bool $shows_rating
  * @property ?string $label hand-given
  * @property ?float $rating 1.0..5.0
  * @property int $ratings
@@ -50,7 +59,7 @@ final class Product extends Model
     /**
      * What follows from a product's own values, and is kept beside them.
      *
-     * @param array<string, mixed> $row with name, note, words, price and cost
+     * @param array<string, mixed> $row with name, note, words, price, reduced and cost
      *
      * @return array{search_terms: string, margin: ?int}
      */
@@ -58,13 +67,89 @@ final class Product extends Model
     {
         return [
             'search_terms' => SearchTerms::index($row['name'], (string) ($row['note'] ?? ''), $row['words']),
-            'margin' => isset($row['cost']) ? (new Margin($row['price'], $row['cost']))->percent() : null,
+            'margin' => isset($row['cost'])
+                ? (new Margin((new Price($row['price'], $row['reduced'] ?? null))->lowest(), $row['cost']))->percent()
+                : null,
         ];
     }
 
     protected function casts(): array
     {
-        return ['facts' => 'array', 'added_on' => 'date', 'rating' => 'float', 'featured' => 'boolean'];
+        return [
+            'facts' => 'array', 'options' => 'array', 'variants' => 'array', 'added_on' => 'date', 'rating' => 'float',
+            'featured' => 'boolean', 'shows_rating' => 'boolean', 'reduced_from' => 'immutable_datetime',
+            'reduced_until' => 'immutable_datetime',
+        ];
+    }
+
+    /** @param string $variant what the variant is called; empty for the product itself */
+    public function priceOf(string $variant = ''): Price
+    {
+        $price = new Price($this->price, $this->reduced, $this->reduced_from, $this->reduced_until);
+
+        return $variant === '' ? $price : $price->plus($this->ways()->find($variant)->more ?? 0);
+    }
+
+    public function ways(): Variants
+    {
+        return Variants::of($this->options ?? [], $this->variants ?? []);
+    }
+
+    /** @return ?int pieces that can be bought; null for as many as wanted, 0 too for a variant that is not there */
+    public function left(string $variant = ''): ?int
+    {
+        $ways = $this->ways();
+        if (! $ways->areThere()) {
+            return $this->stock;
+        }
+        $found = $ways->find($variant);
+
+        return $found === null ? 0 : ($ways->haveStock() ? $found->stock : $this->stock);
+    }
+
+    public function isSoldOut(): bool
+    {
+        return $this->stock === 0;
+    }
+
+    /**
+     * Those of which something is left.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeInStock(Builder $query): void
+    {
+        $query->where(static fn(Builder $q) => $q->where('stock', '>', 0)->orWhereNull('stock'));
+    }
+
+    /**
+     * Those whose price is reduced at a moment.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeReducedAt(Builder $query, \DateTimeInterface $moment): void
+    {
+        $query->whereRaw(self::IS_REDUCED, self::twice($moment));
+    }
+
+    /**
+     * By what is charged at a moment.
+     *
+     * @param Builder<self> $query
+     * @param 'asc'|'desc' $direction
+     */
+    public function scopeByPriceAt(Builder $query, \DateTimeInterface $moment, string $direction): void
+    {
+        $query->orderByRaw('case when '.self::IS_REDUCED." then reduced else price end $direction", self::twice($moment));
+    }
+
+    private const IS_REDUCED = '(reduced is not null and (reduced_from is null or reduced_from <= ?)'
+        .' and (reduced_until is null or reduced_until > ?))';
+
+    /** @return array{string, string} */
+    private static function twice(\DateTimeInterface $moment): array
+    {
+        return array_fill(0, 2, gmdate('Y-m-d H:i:s', $moment->getTimestamp()));
     }
 
     /** @return BelongsTo<Picture, $this> */

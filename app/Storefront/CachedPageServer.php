@@ -36,7 +36,7 @@ final class CachedPageServer
         $time = (int) ($server['REQUEST_TIME'] ?? time());
         $running = static fn(array $timeline): string => SeasonCalendar::keyIn($timeline, $time);
         try {
-            $row = self::live($m[1], $settings);
+            $row = self::live($m[1], $settings, $time);
             $page = $row === null
                 ? false
                 : @file_get_contents(PageCache::place(
@@ -45,7 +45,7 @@ final class CachedPageServer
                     (int) $row['live_release_id'],
                     $running(json_decode((string) $row['timeline'], true) ?? []),
                     (int) $row['content_version'],
-                    gmdate('Ymd'),
+                    PageCache::state($time, (string) $row['turned']),
                     $path,
                 ));
         } catch (\PDOException) {
@@ -91,7 +91,7 @@ final class CachedPageServer
      *
      * @throws \PDOException when the database does not answer
      */
-    private static function live(string $slug, array $settings): ?array
+    private static function live(string $slug, array $settings, int $time): ?array
     {
         $pdo = new \PDO(
             sprintf('mysql:host=%s;port=%s;dbname=%s', $settings['DB_HOST'], $settings['DB_PORT'], $settings['DB_DATABASE']),
@@ -100,9 +100,9 @@ final class CachedPageServer
             [\PDO::ATTR_PERSISTENT => true, \PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION, \PDO::ATTR_TIMEOUT => self::PATIENCE],
         );
         $statement = $pdo
-            ->prepare('select s.live_release_id, s.content_version, r.timeline from storefronts s join releases r on r.id = '
-                .'s.live_release_id where s.slug = ? and s.locked = 0');
-        $statement->execute([$slug]);
+            ->prepare(PageCache::TURNED.', s.live_release_id, s.content_version, r.timeline from storefronts s join releases r on r.id = '
+                .'s.live_release_id where s.slug = :slug and s.locked = 0');
+        $statement->execute([...PageCache::turns($time), 'slug' => $slug]);
 
         return $statement->fetch(\PDO::FETCH_ASSOC) ?: null;
     }

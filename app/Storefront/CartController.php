@@ -7,6 +7,8 @@ namespace App\Storefront;
 use App\Http\TypedRequest;
 use App\Models\Product;
 use App\Models\PromotionCode;
+use Ikat\Core\Store\Variant;
+use Ikat\Core\Store\Variants;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -23,19 +25,23 @@ final class CartController
     public function add(TypedRequest $request, ChangeCart $change): RedirectResponse|Response
     {
         $product = Product::query()->firstWhere('slug', $request->word('product'));
-        if ($product === null || $product->stock === 0) {
+        if ($product === null || $product->isSoldOut()) {
             return response($this->pages->cart(ShopPages::UNSOLD), 422);
         }
+        $variant = $product->ways()->areThere() ? implode(Variant::BETWEEN, $request->words('choice', Variants::MOST_OPTIONS)) : '';
+        if ($product->left($variant) === 0) {
+            return response($this->pages->product($product, ShopPages::NO_SUCH_WAY), 422);
+        }
         $cart = $this->shop->visitor->cartOrNew();
-        if (! $change->hasRoom($cart, $product)) {
+        if (! $change->hasRoom($cart, $product, $variant)) {
             $full = 'A cart holds '.ChangeCart::MOST_LINES.' different products. Take one out, or order these first.';
 
             return response($this->pages->cart($full), 422);
         }
         $quantity = $request->whole('quantity', 1, 1, 99);
-        if (! $change->add($cart, $product, $quantity)) {
+        if (! $change->add($cart, $product, $variant, $quantity)) {
             // It has become an order in another window meanwhile.
-            $change->add($this->shop->visitor->newCart(), $product, $quantity);
+            $change->add($this->shop->visitor->newCart(), $product, $variant, $quantity);
         }
         if ($request->has('now')) {
             return redirect($this->shop->redirectAddress('/checkout'), 303);

@@ -16,25 +16,33 @@ final class ChangeCart
 {
     public const MOST_LINES = 100;
 
+    /** Pieces of one thing a cart holds. */
+    public const MOST_OF_ONE = 99;
+
     /** Days a cart waits for its visitor, who has its cookie for as long. */
     public const KEPT_DAYS = 30;
     private const SWEEP_EVERY = 40;
     private const SWEPT = 200;
 
-    /** False when the cart is not there any more. */
-    public function add(Cart $cart, Product $product, int $quantity): bool
+    /**
+     * False when the cart is not there any more.
+     *
+     * @param string $variant what its variant is called; empty where it has none
+     */
+    public function add(Cart $cart, Product $product, string $variant, int $quantity): bool
     {
-        return Transaction::run(static function () use ($cart, $product, $quantity): bool {
+        return Transaction::run(static function () use ($cart, $product, $variant, $quantity): bool {
             if (! Cart::query()->whereKey($cart->id)->lockForUpdate()->exists()) {
                 return false;
             }
             $cart->touch();
+            $left = min(self::MOST_OF_ONE, $product->left($variant) ?? self::MOST_OF_ONE);
             // One statement, and no lock on a line that is not there yet: such a lock lies on the gap between lines, where
             // other visitors' lines belong too.
             DB::insert(
-                'insert into cart_lines (cart_id, product_id, quantity, created_at, updated_at) values (?, ?, ?, ?, ?)
+                'insert into cart_lines (cart_id, product_id, variant, quantity, created_at, updated_at) values (?, ?, ?, ?, ?, ?)
                 on duplicate key update quantity = least(?, quantity + ?), updated_at = values(updated_at)',
-                [$cart->id, $product->id, min($product->stock, $quantity), now(), now(), $product->stock, $quantity],
+                [$cart->id, $product->id, $variant, min($left, $quantity), now(), now(), $left, $quantity],
             );
 
             return true;
@@ -42,9 +50,10 @@ final class ChangeCart
     }
 
     /** Whether the cart takes another product. */
-    public function hasRoom(Cart $cart, Product $product): bool
+    public function hasRoom(Cart $cart, Product $product, string $variant): bool
     {
-        return $cart->lines->count() < self::MOST_LINES || $cart->lines->contains('product_id', $product->id);
+        return $cart->lines->count() < self::MOST_LINES
+            || $cart->lines->contains(static fn(CartLine $l): bool => $l->product_id === $product->id && $l->variant === $variant);
     }
 
     /** A new cart; those nobody has touched for long go. */
@@ -69,7 +78,8 @@ final class ChangeCart
             if ($line === null) {
                 return;
             }
-            $quantity === 0 ? $line->delete() : $line->update(['quantity' => min($quantity, $line->product->stock)]);
+            $most = $line->product->left($line->variant) ?? $quantity;
+            $quantity === 0 ? $line->delete() : $line->update(['quantity' => min($quantity, $most)]);
         });
     }
 

@@ -53,6 +53,7 @@ final class DraftShop
             $visitor,
             $this->pictures->one(...),
             $this->fonts->named(...),
+            $at->moment,
             "/preview/$look->id/$at->written",
         );
     }

@@ -9,9 +9,9 @@ use App\Files\WholeFile;
 /**
  * Finished public pages, kept on disk for the front door.
  *
- * A page's place carries the release, the seasons that run, the Storeroom's version and the day, so a page of an earlier
- * state is never found; the folders of earlier states are swept when a new one begins. What is kept of a storefront is
- * bounded, and the oldest goes first. A folder that is full or cannot be written keeps nobody from being answered.
+ * A page's place carries the release, the seasons that run, the Storeroom's version, the day and the last price that turned, so
+ * a page of an earlier state is never found; the folders of earlier states are swept when a new one begins. What is kept of a
+ * storefront is bounded, and the oldest goes first. A folder that is full or cannot be written keeps nobody from being answered.
  *
  * Plain PHP: the front door reads places before the framework is loaded.
  */
@@ -27,7 +27,25 @@ final class PageCache
     /** A page in the shop's look that says the shop cannot be reached just now. */
     private const UNAVAILABLE = 'unavailable.html';
 
+    /** Asks for the last moment at which a price of the store of s began or ceased to be reduced. */
+    public const TURNED = "select greatest(
+        coalesce((select max(p.reduced_from) from products p where p.store_id = s.store_id and p.reduced_from <= :began), ''),
+        coalesce((select max(p.reduced_until) from products p where p.store_id = s.store_id and p.reduced_until <= :ended), '')
+    ) as turned";
+
     public function __construct(private readonly string $folder) {}
+
+    /** @return array{began: string, ended: string} what TURNED is asked with at a time */
+    public static function turns(int $time): array
+    {
+        return ['began' => gmdate('Y-m-d H:i:s', $time), 'ended' => gmdate('Y-m-d H:i:s', $time)];
+    }
+
+    /** @param string $turned what TURNED answers */
+    public static function state(int $time, string $turned): string
+    {
+        return gmdate('Ymd', $time).'-'.preg_replace('/\D/', '', $turned);
+    }
 
     /** @param string $running what seasons run, as a release's timeline names them */
     public static function place(
@@ -36,10 +54,10 @@ final class PageCache
         int $release,
         string $running,
         int $version,
-        string $day,
+        string $state,
         string $path,
     ): string {
-        return sprintf('%s/%s/%s/%s', $folder, $slug, self::generation($release, $version, $day), self::page($running, $path));
+        return sprintf('%s/%s/%s/%s', $folder, $slug, self::generation($release, $version, $state), self::page($running, $path));
     }
 
     /**
@@ -52,12 +70,12 @@ final class PageCache
         array $timeline,
         string $running,
         int $version,
-        string $day,
+        string $state,
         string $path,
         string $html,
         callable $unavailable,
     ): void {
-        $generation = "$this->folder/$slug/".self::generation($release, $version, $day);
+        $generation = "$this->folder/$slug/".self::generation($release, $version, $state);
         if (! is_dir($generation)) {
             if (! @mkdir($generation, 0o700, true) && ! is_dir($generation)) {
                 return;
@@ -106,9 +124,9 @@ final class PageCache
         return $page === false ? null : $page;
     }
 
-    private static function generation(int $release, int $version, string $day): string
+    private static function generation(int $release, int $version, string $state): string
     {
-        return "$release-$version-$day";
+        return "$release-$version-$state";
     }
 
     private static function page(string $running, string $path): string

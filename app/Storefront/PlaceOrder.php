@@ -6,6 +6,7 @@ namespace App\Storefront;
 
 use App\Database\Transaction;
 use App\Models\Cart;
+use App\Models\CartLine;
 use App\Models\Mail;
 use App\Models\Order;
 use App\Models\Product;
@@ -17,6 +18,7 @@ use App\Storeroom\TouchedColumns;
 use Ikat\Core\Checkout\PromotionRefusal;
 use Ikat\Core\Store\RecordKinds;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Takes the payment and turns the cart into an order, both or neither. */
@@ -61,10 +63,8 @@ final class PlaceOrder
                 ->keyBy('id');
             foreach ($lines as $line) {
                 $line->setRelation('product', $stock[$line->product_id]);
-                if ($stock[$line->product_id]->stock < $line->quantity) {
-                    throw new OutOfStock($line->product->name);
-                }
             }
+            self::check($lines);
             $code = $cart->code === null ? null : PromotionCode::query()->where('code', $cart->code)->lockForUpdate()->first();
             $totals = $shop->visitor->totals();
             if ($totals->refusal === PromotionRefusal::UsedUp) {
@@ -73,13 +73,7 @@ final class PlaceOrder
             if ($code !== null && $totals->refusal === null) {
                 PromotionCode::query()->whereKey($code->id)->increment('used');
             }
-            $isSoldOut = false;
-            foreach ($lines as $line) {
-                Product::query()
-                    ->whereKey($line->product_id)
-                    ->update(['stock' => DB::raw('stock - '.(int) $line->quantity), 'sold' => DB::raw('sold + '.(int) $line->quantity)]);
-                $isSoldOut = $isSoldOut || $stock[$line->product_id]->stock === $line->quantity;
-            }
+            $isSoldOut = self::take($lines);
             $order = Order::query()->create([
                 'storefront_id' => $shop->storefront->id,
                 'number' => 'W'.now()->format('ymd').'-'.strtoupper(bin2hex(random_bytes(3))),
@@ -87,14 +81,7 @@ final class PlaceOrder
                 'cart_token' => $cart->token,
                 'details' => $cart->details ?? [], 'customer' => mb_substr((string) ($cart->details['name'] ?? ''), 0, 190),
                 'email' => mb_substr((string) ($cart->details['email'] ?? ''), 0, 190), 'total' => $totals->total,
-                'lines' => $lines
-                    ->map(static fn($l): array => [
-                        'name' => $l->product->name,
-                        'quantity' => $l->quantity,
-                        'sum' => $l->product->price * $l->quantity,
-                    ])
-                    ->values()
-                    ->all(),
+                'lines' => $lines->map(static fn(CartLine $l): array => $l->ordered($shop->moment))->values()->all(),
                 'totals' => [
                     'goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total,
                     'code' => $totals->off > 0 ? $cart->code : null, 'offer' => (string) $cart->deliveryOffer?->name,
@@ -114,6 +101,55 @@ final class PlaceOrder
 
             return $order;
         });
+    }
+
+    /**
+     * @param Collection<int, CartLine> $lines
+     *
+     * @throws OutOfStock when there is less than they take
+     */
+    private static function check(Collection $lines): void
+    {
+        $taken = [];
+        foreach ($lines as $line) {
+            $product = $line->product;
+            // Lines of one product share its stock where its variants have none of their own.
+            $from = $product->id.($product->ways()->haveStock() ? " $line->variant" : '');
+            $taken[$from] = ($taken[$from] ?? 0) + $line->quantity;
+            $left = $product->left($line->variant);
+            if ($left !== null && $left < $taken[$from]) {
+                throw new OutOfStock($product->name);
+            }
+        }
+    }
+
+    /**
+     * Takes what is ordered out of the stock.
+     *
+     * @param Collection<int, CartLine> $lines of locked products
+     *
+     * @return bool whether something has sold out by it
+     */
+    private static function take(Collection $lines): bool
+    {
+        $isSoldOut = false;
+        foreach ($lines as $line) {
+            $product = $line->product;
+            $ways = $product->ways();
+            $way = $ways->haveStock() ? $ways->find($line->variant) : null;
+            if ($way !== null) {
+                $ways = $ways->with($way->without($line->quantity));
+                $product->fill(['variants' => $ways->kept(), 'stock' => $ways->stock()]);
+                $isSoldOut = $isSoldOut || $way->stock === $line->quantity;
+            } elseif ($product->stock !== null) {
+                $product->stock -= $line->quantity;
+            }
+            $product->increment('sold', $line->quantity);
+            $product->save();
+            $isSoldOut = $isSoldOut || $product->stock === 0;
+        }
+
+        return $isSoldOut;
     }
 
     /** The order a cart has become, if it has. */

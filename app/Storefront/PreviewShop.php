@@ -28,7 +28,7 @@ final class PreviewShop
         foreach (['storefront', 'look', 'moment'] as $name) {
             $request->route()->forgetParameter($name);
         }
-        $visitor = Visitor::of($look->storefront, $request, SampleCart::named($request->query('cart')));
+        $visitor = Visitor::of($look->storefront, $request, SampleCart::named($request->query('cart')), $moment->moment);
         $shop = $this->drafts->context($look, $visitor, $moment) ?? throw new NotFoundHttpException();
         $shop->layIcons();
         app()->instance(ShopContext::class, $shop);

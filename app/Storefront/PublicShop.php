@@ -12,6 +12,7 @@ use App\Pictures\ShopPicture;
 use Closure;
 use Ikat\Core\Season\SeasonCalendar;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -33,6 +34,9 @@ final class PublicShop
             ->with('store')
             ->firstWhere('slug', $slug) ?? throw new NotFoundHttpException();
         $this->store->is($storefront->store_id);
+        $turned = (string) DB::scalar(PageCache::TURNED.' from storefronts s where s.id = :id', [
+            ...PageCache::turns(now()->getTimestamp()), 'id' => $storefront->id,
+        ]);
         $release = $storefront->liveRelease ?? throw new NotFoundHttpException();
         $visitor = Visitor::of($storefront, $request);
         $running = SeasonCalendar::keyIn($release->timeline, now()->getTimestamp());
@@ -57,7 +61,7 @@ final class PublicShop
                 $release->timeline,
                 $running,
                 $storefront->content_version,
-                gmdate('Ymd'),
+                PageCache::state(now()->getTimestamp(), $turned),
                 $request->getPathInfo(),
                 (string) $response->getContent(),
                 static fn(): string => self::stripped(view(
@@ -107,6 +111,7 @@ final class PublicShop
                 ? ShopPicture::fromArray($release->pictures[$name])
                 : null,
             app(OwnFonts::class)->named(...),
+            now()->toImmutable(),
         );
     }
 }

@@ -14,11 +14,7 @@ final class SampleOrder
     {
         $cart = $visitor->cart();
         $totals = $visitor->totals();
-        $lines = $cart?->lines->map(static fn(CartLine $line): array => [
-            'name' => $line->product->name,
-            'quantity' => $line->quantity,
-            'sum' => $line->product->price * $line->quantity,
-        ]);
+        $lines = $cart?->lines->map(static fn(CartLine $line): array => $line->ordered($visitor->moment));
 
         return new Order([
             'number' => 'W-SAMPLE', 'details' => $cart->details ?? [], 'lines' => $lines?->values()->all() ?? [],

@@ -50,8 +50,8 @@ final class SamplePages
     {
         // The richest examples: a product that is reduced and in stock shows the most, with a film most of all.
         $rich = static fn() => Product::query()
-            ->whereColumn('was', '>', 'price')
-            ->where('stock', '>', 0)
+            ->reducedAt(now())
+            ->inStock()
             ->whereNotNull('picture_id')
             ->orderBy('position');
         $product = $rich()->whereNotNull('video')->value('slug') ?? $rich()->value('slug') ?? Product::query()->orderBy('position')

@@ -43,6 +43,7 @@ final class ShopContext
      * @param string $lookCss file name
      * @param \Closure(string): ?ShopPicture $library a picture the look may show, by its name
      * @param \Closure(string): FontFamily $family by its key
+     * @param \DateTimeImmutable $moment the shop is shown at
      * @param string $previewPrefix put before addresses the shop redirects to; empty for the public shop
      */
     public function __construct(
@@ -54,6 +55,7 @@ final class ShopContext
         public readonly Visitor $visitor,
         private readonly \Closure $library,
         private readonly \Closure $family,
+        public readonly \DateTimeImmutable $moment,
         private readonly string $previewPrefix = '',
     ) {}
 
@@ -274,7 +276,7 @@ final class ShopContext
     /** @return list<array{kind: string, text: string}> the labels on a product's picture */
     public function labels(Product $product): array
     {
-        return ProductLabels::of($product->stock, $product->price, $product->was, $product->added_on, $product->label, now());
+        return ProductLabels::of($product->stock, $product->priceOf(), $product->added_on, $product->label, $this->moment);
     }
 
     public function price(int $cents): string

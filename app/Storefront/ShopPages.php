@@ -22,6 +22,7 @@ use Illuminate\Support\Collection;
 /** Every page of the shop, from what it shows. Who asks for it, and with what status it is answered, is for others to know. */
 final class ShopPages
 {
+    public const NO_SUCH_WAY = 'That is not made just now. Choose it another way; everything in your cart is still here.';
     public const UNSOLD = 'That product cannot be bought just now. Everything else in your cart is still here.';
     public const NO_ORDER = 'There is no order with that number and address. Both stand in the letter we sent you.';
     public const WRONG_PASSWORD = 'That is not the password. Check capital letters and try again.';
@@ -29,8 +30,7 @@ final class ShopPages
 
     /** Columns behind the ways to sort: key => [column, direction]; our choice is an order of its own. */
     private const SORTS = [
-        'shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'], 'low' => ['price', 'asc'],
-        'high' => ['price', 'desc'],
+        'shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'],
     ];
 
     /** Products a search shows. */
@@ -58,8 +58,8 @@ final class ShopPages
         $sorts = $this->shop->text('grid.order') === '' ? array_diff_key(ProductSettings::SORTS, ['hand' => true]) : ProductSettings::SORTS;
         $sort = isset($sorts[$asked->sort]) ? $asked->sort : $this->shop->text('grid.sort');
         $matching = $category->products()->with(self::CARD)
-            ->when($asked->inStock, static fn(Builder $q) => $q->where('stock', '>', 0))
-            ->when($asked->reduced, static fn(Builder $q) => $q->whereColumn('was', '>', 'price'));
+            ->when($asked->inStock, static fn(Builder $q) => $q->inStock())
+            ->when($asked->reduced, fn(Builder $q) => $q->reducedAt($this->shop->moment));
         $products = $this->sorted($matching, $sort)->paginate($this->shop->number('grid.count'), page: $asked->page);
         if ($products->total() === 0 && $this->standsIn()) {
             $products = new LengthAwarePaginator(StandIns::products(8), 8, 8);
@@ -84,12 +84,16 @@ final class ShopPages
         return $this->shelf($category, $shown, $asked, $this->shop->text('grid.sort'), $sorts, []);
     }
 
-    public function product(Product $product): View
+    /** @param string $problem why what was asked of it cannot be */
+    public function product(Product $product, string $problem = ''): View
     {
         $others = $this->shop->on('product.others') ? Product::query()->with(self::CARD)->where('category_id', $product->category_id)
             ->whereKeyNot($product->id ?? 0)->orderByDesc('sold')->orderBy('id')->limit(4)->get() : collect();
 
-        return $this->page('product', ['product' => $product->loadMissing([...self::CARD, 'category']), 'others' => $others]);
+        return $this->page(
+            'product',
+            ['product' => $product->loadMissing([...self::CARD, 'category']), 'others' => $others, 'problem' => $problem],
+        );
     }
 
     /** @param ?Collection<int, Product> $products what is shown as found; looked for when null */
@@ -276,6 +280,9 @@ final class ShopPages
         if ($sort === 'hand' && $chosen !== []) {
             // The chosen ones first, in their order; all others after them, as on the shelves.
             $query->orderByRaw('coalesce(nullif(field(slug, '.implode(',', array_fill(0, count($chosen), '?')).'), 0), 1000)', $chosen);
+        }
+        if ($sort === 'low' || $sort === 'high') {
+            return $query->byPriceAt($this->shop->moment, $sort === 'low' ? 'asc' : 'desc')->orderBy('id');
         }
         [$column, $direction] = self::SORTS[$sort] ?? self::SORTS['shelf'];
 

@@ -34,8 +34,9 @@ final class StandIns
         return collect(range(1, max(1, $count)))->map(static function (int $number) use ($category): Product {
             $i = ($number - 1) % count(self::NAMES);
             $product = new Product([
-                'slug' => self::SLUG, 'name' => self::NAMES[$i], 'note' => 'A line under its name', 'price' => 1200 + 800 * $i,
-                'was' => $i === 1 ? 2600 : null, 'stock' => $i === 3 ? 0 : 12, 'label' => null, 'rating' => null, 'ratings' => 0,
+                'slug' => self::SLUG, 'name' => self::NAMES[$i], 'note' => 'A line under its name',
+                'price' => $i === 1 ? 2600 : 1200 + 800 * $i,
+                'reduced' => $i === 1 ? 2000 : null, 'stock' => $i === 3 ? 0 : 12, 'label' => null, 'rating' => null, 'ratings' => 0,
                 'video' => null,
                 'words' => 'What it is, what it is made of, and who it is for. Your own words take the place of these.',
                 'facts' => ['Made of' => 'What it is made of', 'Size' => 'How large it is'], 'added_on' => '2020-01-01',

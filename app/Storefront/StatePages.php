@@ -65,7 +65,7 @@ final class StatePages
             ->first();
 
         return collect([
-            $with(static fn($q) => $q->whereColumn('was', '>', 'price')->where('stock', '>', 0)),
+            $with(static fn($q) => $q->reducedAt(now())->inStock()),
             $with(static fn($q) => $q->where('added_on', '>=', now()->subDays(ProductLabels::NEW_FOR_DAYS))),
             $with(static fn($q) => $q->where('stock', 0)),
             $with(static fn($q) => $q->whereNotNull('label')),

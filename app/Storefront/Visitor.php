@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Storefront;
 
 use App\Models\Cart;
+use App\Models\CartLine;
 use App\Models\DeliveryOffer;
 use App\Models\Product;
 use App\Models\PromotionCode;
@@ -28,18 +29,25 @@ final class Visitor
         private readonly array $cookies,
         private readonly bool $isSecure,
         private readonly SampleCart $sample,
+        public readonly \DateTimeImmutable $moment,
     ) {}
 
     /** Who asks: known by the cookies alone. */
-    public static function of(Storefront $storefront, Request $request, SampleCart $sample = SampleCart::None): self
-    {
-        return new self($storefront, array_filter($request->cookies->all(), is_string(...)), $request->isSecure(), $sample);
+    public static function of(
+        Storefront $storefront,
+        Request $request,
+        SampleCart $sample = SampleCart::None,
+        ?\DateTimeImmutable $moment = null,
+    ): self {
+        $cookies = array_filter($request->cookies->all(), is_string(...));
+
+        return new self($storefront, $cookies, $request->isSecure(), $sample, $moment ?? now()->toImmutable());
     }
 
     /** Somebody who only looks, and whom nobody knows. */
     public static function looking(Storefront $storefront, SampleCart $sample = SampleCart::None): self
     {
-        return new self($storefront, [], false, $sample);
+        return new self($storefront, [], false, $sample, now()->toImmutable());
     }
 
     public function cart(): ?Cart
@@ -142,13 +150,13 @@ final class Visitor
         return Totals::of(
             $cart === null
                 ? []
-                : array_values($cart->lines->map(static fn($line): array => [
-                    $line->product->price,
+                : array_values($cart->lines->map(fn(CartLine $line): array => [
+                    $line->each($this->moment),
                     $line->quantity,
                     $code?->category_id === null || $line->product->category_id === $code->category_id,
                 ])->all()),
             $code?->promotion(),
-            now()->toImmutable(),
+            $this->moment,
             $offer?->price,
             $offer?->free_from,
         );
@@ -214,7 +222,7 @@ final class Visitor
     /** A filled cart that is stored nowhere, for showing cart and checkout in the shop window. */
     private function sampleCart(): Cart
     {
-        $products = Product::query()->with('picture')->where('stock', '>', 0)->orderByDesc('sold')->limit(3)->get()->toBase();
+        $products = Product::query()->with('picture')->inStock()->orderByDesc('sold')->limit(3)->get()->toBase();
         $products = $products->isEmpty() ? StandIns::products(3) : $products;
         $cart = new Cart([
             'storefront_id' => $this->storefront->id,
@@ -227,7 +235,9 @@ final class Visitor
         $cart->setRelation('deliveryOffer', DeliveryOffer::query()->orderBy('position')->first() ?? StandIns::offer());
 
         return $cart->setRelation('lines', $products->map(
-            static fn(Product $p, int $i) => (new \App\Models\CartLine(['quantity' => $i + 1]))->setRelation('product', $p),
+            static fn(Product $p, int $i) => (new CartLine([
+                'quantity' => $i + 1, 'variant' => $p->ways()->every()[0] ?? '',
+            ]))->setRelation('product', $p),
         ));
     }
 }

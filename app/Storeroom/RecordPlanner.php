@@ -121,8 +121,9 @@ final class RecordPlanner
             }
         }
         $values = array_filter($values, static fn(string $key): bool => $is === null || $values[$key] !== $is[$key], ARRAY_FILTER_USE_KEY);
+        $fault = $this->follow($kind, $values, $is);
         $whole = [...$is ?? [], ...$values];
-        $fault = $values === [] ? null : $kind->fault($whole) ?? $this->shared($kind, $wish->id, $values, $taken);
+        $fault ??= $values === [] ? null : $kind->fault($whole) ?? $this->shared($kind, $wish->id, $values, $taken);
         if ($fault !== null) {
             $typed = $wish->cells[$fault[0]] ?? '';
 
@@ -141,6 +142,28 @@ final class RecordPlanner
             new RecordChange($kind->key, $wish->id ?? 0, $called($whole), $is === null ? null : array_intersect_key($is, $values), $values),
             $refused,
         ];
+    }
+
+    /**
+     * Adds what follows from the values.
+     *
+     * @param array<string, Value> $values
+     * @param ?array<string, Value> $is the record as it is
+     *
+     * @return ?array{string, string} the column that was typed although it follows from others, and a sentence
+     */
+    private function follow(RecordKind $kind, array &$values, ?array $is): ?array
+    {
+        foreach ($values === [] ? [] : $kind->following([...$is ?? [], ...$values], $is) as $key => $value) {
+            if (isset($values[$key], $is) && $values[$key] !== $value) {
+                return [$key, "The {$kind->column($key)->label} follows from others here: change it where it stands in them."];
+            }
+            if ($is === null || $is[$key] !== $value) {
+                $values[$key] = $value;
+            }
+        }
+
+        return null;
     }
 
     /**

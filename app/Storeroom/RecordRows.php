@@ -8,10 +8,8 @@ use App\Models\CurrentStore;
 use App\Models\Product;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\DiscountCell;
-use Ikat\Core\Store\Cell\FactsCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\PicturesCell;
-use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\WholeCell;
@@ -228,8 +226,7 @@ final class RecordRows
         return match (true) {
             $column->type instanceof DiscountCell => ['kind' => (string) $row['kind'], 'value' => (int) $row['value']],
             $column->type instanceof PicturesCell => $row['pictures'],
-            $column->type instanceof FactsCell => json_decode((string) $value, true, 4, JSON_THROW_ON_ERROR),
-            $column->type instanceof PlacesCell => json_decode((string) ($value ?? '[]'), true, 4, JSON_THROW_ON_ERROR),
+            $column->type->nothing() === [] => json_decode((string) ($value ?? '[]'), true, 4, JSON_THROW_ON_ERROR),
             $column->type instanceof SwitchCell => (bool) $value,
             $value === null => $column->type->nothing() === '' ? '' : null,
             $column->type instanceof MoneyCell, $column->type instanceof WholeCell, $column->type instanceof RecordCell => (int) $value,
@@ -250,14 +247,12 @@ final class RecordRows
             $type = $kind->columns[$key]->type;
             if (! is_array($value)) {
                 $row[$key] = $value;
-            } elseif ($type instanceof PlacesCell) {
-                $row[$key] = json_encode($value, JSON_THROW_ON_ERROR);
-            } elseif ($type instanceof FactsCell) {
-                $row[$key] = json_encode((object) $value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+            } elseif ($type instanceof DiscountCell) {
+                $row = [...$row, ...$value];
             } elseif ($type instanceof PicturesCell) {
                 $row['picture_id'] = isset($value[0]) ? (int) $value[0] : null;
             } else {
-                $row = [...$row, ...$value];
+                $row[$key] = json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Grid;
 
+use Ikat\Core\Store\Price;
+
 /** The labels that stand on a product's picture: by rule, or given by hand. */
 final class ProductLabels
 {
@@ -11,17 +13,14 @@ final class ProductLabels
     public const NEW_FOR_DAYS = 45;
 
     /**
-     * @param int $stock pieces
-     * @param int $price cents
-     * @param ?int $was cents before it was reduced
+     * @param ?int $stock pieces; null where they are not counted
      * @param ?string $own given by hand
      *
      * @return list<array{kind: 'gone'|'sale'|'new'|'own', text: string}> the kind is that of the label's color roles
      */
     public static function of(
-        int $stock,
-        int $price,
-        ?int $was,
+        ?int $stock,
+        Price $price,
         \DateTimeInterface $addedOn,
         ?string $own,
         \DateTimeInterface $today,
@@ -30,8 +29,8 @@ final class ProductLabels
         if ($stock === 0) {
             $labels[] = ['kind' => 'gone', 'text' => 'Sold out'];
         }
-        if ($was !== null && $was > $price) {
-            $labels[] = ['kind' => 'sale', 'text' => sprintf('Save %d%%', intdiv(($was - $price) * 100, $was))];
+        if ($price->isReducedAt($today)) {
+            $labels[] = ['kind' => 'sale', 'text' => sprintf('Save %d%%', $price->savedAt($today))];
         }
         if ((int) $addedOn->diff($today)->days <= self::NEW_FOR_DAYS) {
             $labels[] = ['kind' => 'new', 'text' => 'New'];

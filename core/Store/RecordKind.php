@@ -29,6 +29,8 @@ final readonly class RecordKind
      * @param bool $isMade whether records of it are made and deleted in its table; what is not belongs to the owner alone
      * @param bool $isPrivate whether it is about customers: not for those who only look
      * @param string $place key of the column that keeps their order by hand; empty for none
+     * @param ?\Closure(array<string, Value>, ?array<string, Value>): array<string, Value> $follows what some columns become when a whole
+     *     record becomes another; the second is the record as it was, null for a new one
      */
     public function __construct(
         public string $key,
@@ -41,6 +43,7 @@ final readonly class RecordKind
         public string $place = '',
         public bool $isMade = true,
         public bool $isPrivate = false,
+        private ?\Closure $follows = null,
     ) {
         $this->columns = array_combine(array_map(static fn(Column $c): string => $c->key, $columns), $columns);
     }
@@ -77,6 +80,19 @@ final readonly class RecordKind
     public function asked(): array
     {
         return array_values(array_filter($this->columns, static fn(Column $c): bool => $c->isAsked));
+    }
+
+    /**
+     * What follows from what is typed: values of columns that can be typed, too, as long as others do not say them.
+     *
+     * @param array<string, Value> $row as it becomes
+     * @param ?array<string, Value> $before null for a new one
+     *
+     * @return array<string, Value>
+     */
+    public function following(array $row, ?array $before): array
+    {
+        return $this->follows === null ? [] : ($this->follows)($row, $before);
     }
 
     /**

@@ -9,13 +9,10 @@ use Ikat\Core\Store\Cell\AddressCell;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
 use Ikat\Core\Store\Cell\CurrencyCell;
-use Ikat\Core\Store\Cell\DayCell;
 use Ikat\Core\Store\Cell\DiscountCell;
 use Ikat\Core\Store\Cell\EmailCell;
-use Ikat\Core\Store\Cell\FactsCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
-use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\SwitchCell;
@@ -49,57 +46,11 @@ final class RecordKinds
     public static function all(\DateTimeZone $zone): array
     {
         $kinds = [
-            self::goods(), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery(),
+            Goods::kind($zone), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery(),
             self::addresses($zone), self::orders($zone), self::storefronts(), self::store(),
         ];
 
         return array_combine(array_map(static fn(RecordKind $k): string => $k->key, $kinds), $kinds);
-    }
-
-    private static function goods(): RecordKind
-    {
-        return new RecordKind(self::GOODS, 'product', 'products', 'name', 'slug', [
-            new Column('pictures', 'pictures', new PicturesCell(), wide: 58, also: ['picture', 'images', 'image', 'photos', 'photo']),
-            new Column(
-                'name',
-                'name',
-                new TextCell(self::NAME),
-                true,
-                210,
-                isAsked: true,
-                also: ['title', 'product', 'product name', 'item']
-            ),
-            new Column('price', 'price', new MoneyCell(), true, 66, isAsked: true, also: ['retail', 'selling price', 'unit price', 'sale']),
-            new Column(
-                'was',
-                'price before',
-                new MoneyCell(),
-                wide: 76,
-                also: ['before', 'list price', 'old price', 'price was', 'regular price']
-            ),
-            new Column('cost', 'cost', new MoneyCell(), wide: 62, also: ['unit cost', 'purchase price', 'buying price', 'cost price']),
-            new Column('margin', 'margin', new WholeCell(-999_999, 100), wide: 92, isComputed: true),
-            new Column('stock', 'stock', new WholeCell(), true, 54, 0, also: ['quantity', 'qty', 'in stock', 'on hand', 'inventory']),
-            new Column('label', 'own label', new TextCell(40, isOptional: true), wide: 92, also: ['badge', 'tag']),
-            new Column(
-                'category_id',
-                'category',
-                new RecordCell(self::CATEGORIES),
-                true,
-                116,
-                isAsked: true,
-                also: ['categories', 'department', 'dept', 'group', 'collection']
-            ),
-            new Column('note', 'line under the name', new TextCell(self::NAME), also: ['note', 'subtitle', 'second line']),
-            new Column('words', 'description', new TextCell(self::WORDS, true), also: ['description', 'text', 'details', 'body']),
-            new Column('facts', 'facts', new FactsCell()),
-            new Column('slug', 'address', new AddressCell('/product/'), true, also: ['slug', 'url', 'link', 'path']),
-            new Column('featured', 'favorite', new SwitchCell(), beginning: false, also: ['favorites', 'highlight']),
-            new Column('added_on', 'in the shop since', new DayCell(), true, also: ['added', 'since', 'published']),
-            new Column('position', 'place', new WholeCell(), true, beginning: 0, also: ['order', 'sort', 'position', 'rank']),
-        ], static fn(array $row): ?array => is_int($row['was'] ?? null) && $row['was'] <= $row['price']
-            ? ['was', 'The price before must be more than the price of '.MoneyCell::figures((int) $row['price']).'.']
-            : null, 'position');
     }
 
     private static function categories(): RecordKind

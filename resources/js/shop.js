@@ -48,3 +48,30 @@ if (bar?.dataset.turn) {
   show();
   tell();
 }
+
+const choices = document.querySelector('.choices');
+if (choices) {
+  const ways = JSON.parse(choices.dataset.ways);
+  const form = choices.closest('form');
+  const side = form.parentElement;
+  const options = [...choices.querySelectorAll('.options')];
+  const picked = () => options.map((option) => option.querySelector(':checked')?.value ?? '');
+  const called = (values) => values.join(choices.dataset.between);
+  const show = () => {
+    const values = picked();
+    options.forEach((option, i) => option.querySelectorAll('.option').forEach((label) => {
+      // What cannot be had together with the rest stays to be chosen: the rest may change after it.
+      const way = ways[called(values.map((value, j) => (j === i ? label.querySelector('input').value : value)))];
+      label.classList.toggle('is-gone', !way?.[0]);
+    }));
+    const [left, price, before] = ways[called(values)] ?? [0, '', ''];
+    form.querySelectorAll('button').forEach((button) => { button.disabled = left === 0; });
+    if (left === 0) return;
+    form.querySelector('#quantity').max = left;
+    side.querySelector('[data-price]').textContent = price;
+    const crossed = side.querySelector('[data-before]');
+    if (crossed) crossed.textContent = before;
+  };
+  choices.addEventListener('change', show);
+  show();
+}

@@ -84,6 +84,34 @@ abstract class AppTestCase extends TestCase
         return $this->withUnencryptedCookies($cookies)->post(self::SHOP.$path, $fields, ['Sec-Fetch-Site' => 'same-origin']);
     }
 
+    /** @return array<string, string> the cart's cookie */
+    protected function fill(string $product = 'tidewater-glass-lantern', int $quantity = 1, array $choice = []): array
+    {
+        $token = (string) $this
+            ->send('/cart/add', ['product' => $product, 'quantity' => $quantity, 'choice' => $choice])
+            ->assertRedirect()
+            ->getCookie('shop_cart', false)
+            ?->getValue();
+
+        return ['shop_cart' => $token];
+    }
+
+    /**
+     * Through the checkout as far as the payment.
+     *
+     * @param array<string, string> $cart
+     */
+    protected function toPaying(array $cart): void
+    {
+        $this->send(
+            '/checkout',
+            ['name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Aldermouth', 'postcode' => '04101'],
+            $cart,
+        )->assertRedirect(self::SHOP.'/checkout/delivery');
+        $offer = \App\Models\DeliveryOffer::query()->where('name', 'Standard post')->value('id');
+        $this->send('/checkout/delivery', ['offer' => $offer], $cart)->assertRedirect(self::SHOP.'/checkout/paying');
+    }
+
     /** @param array<string, mixed> $fields */
     protected function edit(array $fields, string $who = 'maren'): TestResponse
     {

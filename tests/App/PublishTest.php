@@ -88,7 +88,7 @@ final class PublishTest extends AppTestCase
             (int) $storefront->live_release_id,
             '',
             $storefront->content_version,
-            gmdate('Ymd'),
+            \App\Storefront\PageCache::state(time(), ''),
             self::SHOP.'/',
         );
         self::assertFileExists($file);
@@ -100,7 +100,7 @@ final class PublishTest extends AppTestCase
             $release->id,
             '',
             $storefront->content_version,
-            gmdate('Ymd'),
+            \App\Storefront\PageCache::state(time(), ''),
             self::SHOP.'/',
         );
         self::assertFileDoesNotExist($next, 'a page of the new release is made afresh');

@@ -40,7 +40,7 @@ final class StoreFilesTest extends AppTestCase
         self::assertSame($known, $file->encoding);
         self::assertSame($delimiter, $file->delimiter);
         self::assertSame(
-            ['name', 'price', 'cost', 'stock', 'category_id', 'was', 'label', 'note', 'words', 'added_on', 'pictures'],
+            ['name', 'price', 'cost', 'stock', 'category_id', 'reduced', 'label', 'note', 'words', 'added_on', 'pictures'],
             array_values($file->match()->columns),
         );
         $outlook = $file->outlook();
@@ -156,13 +156,13 @@ final class StoreFilesTest extends AppTestCase
     /** @return array{list<list<string>>, array<int, array{string, string}>} rows, and what is wrong with which line */
     private static function goods(): array
     {
-        $rows = [['Title', 'Retail', 'unit_cost', 'QTY', 'dept', 'list price', 'badge', 'subtitle', 'text', 'since', 'photos']];
+        $rows = [['Title', 'Retail', 'unit_cost', 'QTY', 'dept', 'Sale', 'badge', 'subtitle', 'text', 'since', 'photos']];
         foreach (Product::query()->with(['category', 'picture', 'morePictures'])->orderBy('id')->get() as $i => $p) {
             $figures = static fn(?int $cents): string => $cents === null ? '' : number_format($cents / 100, 2, '.', '');
             $pictures = array_filter([$p->picture?->name, ...$p->morePictures->pluck('name')->all()]);
             $rows[] = [
                 $p->name, $figures($i < 20 ? $p->price + 1 : $p->price), $figures($p->cost), (string) $p->stock, $p->category->name,
-                $figures($p->was),
+                $figures($p->reduced),
                 (string) $p->label, $p->note, $p->words, $p->added_on->toDateString(), implode(' ', $pictures),
             ];
         }
@@ -176,7 +176,7 @@ final class StoreFilesTest extends AppTestCase
             [0, '', 'name', 'is empty'], [1, '12,5O', 'price', 'no sum of money'], [1, '', 'price', 'cannot be empty'],
             [3, '-1', 'stock', 'from 0'],
             [3, 'many', 'stock', 'no whole number'], [4, 'Tents', 'category', 'Nothing here is called'],
-            [5, '1.00', 'price before', 'must be more'],
+            [5, '10.00', 'reduced to', 'must be less'],
             [6, str_repeat('long ', 12), 'own label', 'shorten it by'], [9, '3/1/2026', 'in the shop since', 'year, month and day'],
             [10, 'nobody', 'pictures', 'no picture called'],
         ];

@@ -153,6 +153,7 @@ final class WideShopTest extends AppTestCase
             $pages .= $this->get("/preview/{$look->id}/now".self::SHOP.$path)->getContent();
         }
         $pages .= $this->preview(['product.now' => true], '/product/moth-paper-globe');
+        $pages .= $this->preview(['card.button' => true], '/search?q=heron');
         foreach ($words as $path) {
             self::assertStringContainsString("Said:$path<", $pages, $path);
         }

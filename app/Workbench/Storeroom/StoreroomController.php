@@ -14,6 +14,7 @@ use App\Storeroom\RecordLister;
 use App\Storeroom\RecordWish;
 use App\Storeroom\StoreOutcome;
 use App\Storeroom\StoreWriter;
+use App\Storeroom\WayWish;
 use App\Workbench\Shell\BenchMaker;
 use App\Workbench\Shell\EditAnswer;
 use Ikat\Core\Store\BulkChange;
@@ -24,6 +25,7 @@ use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RecordQuestion;
 use Ikat\Core\Store\RefusedChange;
 use Ikat\Core\Store\UnreadableCell;
+use Ikat\Core\Store\Variants;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
@@ -65,6 +67,19 @@ final class StoreroomController
             $store,
             EditAnswer::author($request),
             [$wish],
+        ), true);
+    }
+
+    /** What is typed of the ways an open product comes. */
+    public function ways(TypedRequest $request, int $look, WayWish $wish): Response
+    {
+        $found = $this->maker->look($look);
+        $kind = $this->kind($request, $found);
+
+        return $this->attempt($request, $found, fn(Store $store): StoreOutcome => $this->writer->edit(
+            $store,
+            EditAnswer::author($request),
+            [$wish->of($kind, $request->id('record'), $request->word('part'), $request->pairs('ways', Variants::MOST))],
         ), true);
     }
 

@@ -31,6 +31,7 @@ use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\Histogram;
+use Ikat\Core\Store\Price;
 use Ikat\Core\Store\RecordKind;
 use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RecordQuestion;
@@ -292,6 +293,27 @@ final class StoreroomPanel extends StepPanel
     public function called(array $row): string
     {
         return $this->written($this->kind->column($this->kind->name), $row);
+    }
+
+    /** The price of the open product. */
+    public function price(): Price
+    {
+        $row = $this->open();
+        $moment = static fn(string $key): ?\DateTimeImmutable => is_string($row[$key] ?? null)
+            ? new \DateTimeImmutable($row[$key], new \DateTimeZone('UTC'))
+            : null;
+
+        return new Price(
+            (int) ($row['price'] ?? 0),
+            is_int($row['reduced'] ?? null) ? $row['reduced'] : null,
+            $moment('reduced_from'),
+            $moment('reduced_until'),
+        );
+    }
+
+    public function now(): \DateTimeImmutable
+    {
+        return now()->toImmutable();
     }
 
     public function histogram(Column $column): ?Histogram

@@ -83,6 +83,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
     {
         Route::middleware('can:edit')->prefix('storeroom')->group(static function (): void {
             Route::post('cells', [StoreroomController::class, 'cells']);
+            Route::post('ways', [StoreroomController::class, 'ways']);
             Route::post('many', [StoreroomController::class, 'many']);
             Route::post('new', [StoreroomController::class, 'add']);
             Route::post('delete', [StoreroomController::class, 'delete']);

@@ -21,14 +21,16 @@
       <p class="soft">{{ $product->note }}</p>
       @include('shop.parts.stars')
       <p class="product-price">@include('shop.parts.price')</p>
-      @if ($product->stock === 0)
+      @if ($problem !== '')<p class="message message-problem" role="alert">{{ $problem }}</p>@endif
+      @if ($product->isSoldOut())
       <p class="message message-notice">Sold out for now. We fold more every month.</p>
       <button class="button" disabled><x-say :shop="$shop" k="gone"/></button>
       @else
       <form @class(['buy', 'is-wide' => $shop->on('product.button.wide')]) method="post" action="{{ $shop->address('/cart/add') }}" data-from="product.button.wide">
         <input type="hidden" name="product" value="{{ $product->slug }}">
+        @include('shop.parts.choices')
         <div class="field"><label for="quantity"><x-say :shop="$shop" k="quantity"/></label><input class="input" id="quantity" name="quantity" type="number" inputmode="numeric" min="1"
-          max="{{ min(99, $product->stock) }}" value="1" required></div>
+          max="{{ min(99, $product->stock ?? 99) }}" value="1" required></div>
         <button class="button {{ $shop->colors('product.button.scheme') }}" data-from="product.button.scheme"><x-say :shop="$shop" k="add"/></button>
         @if ($shop->on('product.now'))<button class="quiet-button" name="now" value="1" data-from="product.now"><x-say :shop="$shop" k="now"/></button>@endif
       </form>

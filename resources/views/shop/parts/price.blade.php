@@ -1,2 +1,7 @@
-@if ($product->was !== null && $product->was > $product->price)<span class="hidden-words">Now </span><span class="reduced">{{ $shop->price($product->price) }}</span> <span
-  class="hidden-words">Before </span><s class="was">{{ $shop->price($product->was) }}</s>@else<span class="price">{{ $shop->price($product->price) }}</span>@endif
+@php($price = $product->priceOf())
+@php([$least, $most] = $product->ways()->span())
+@php($shown = $price->plus($least))
+@if ($shown->isReducedAt($shop->moment))<span class="hidden-words">Now </span><span class="reduced" data-price>@if ($least !== $most)<x-say :shop="$shop"
+  k="from"/> @endif{{ $shop->price($shown->at($shop->moment)) }}</span> <span
+  class="hidden-words">Before </span><s class="was" data-before>{{ $shop->price($shown->regular) }}</s>@else<span class="price" data-price>@if ($least !== $most)<x-say :shop="$shop"
+  k="from"/> @endif{{ $shop->price($shown->regular) }}</span>@endif

@@ -8,13 +8,15 @@
 @php($most = $column->type instanceof TextCell ? $column->type->most : null)
 <label class="text-small text-ink-2" for="{{ $id }}">{{ $column->label }}</label>
 @if ($field === 'lines')
-<textarea class="entry" id="{{ $id }}" name="{{ $name }}" rows="{{ $column->key === 'facts' ? 3 : 4 }}" @if ($most) data-most="{{ $most }}" @endif>{{ $written }}</textarea>
+<textarea class="entry" id="{{ $id }}" name="{{ $name }}" rows="{{ match ($column->key) { 'options' => 2, 'facts' => 3, default => 4 } }}"
+  @if ($column->key === 'options') placeholder="Size: small, large" @endif @if ($most) data-most="{{ $most }}" @endif>{{ $written }}</textarea>
 @elseif ($field === 'choice' && $column->type instanceof ChoiceCell)
 <select class="entry" id="{{ $id }}" name="{{ $name }}">@foreach ($column->type->choices as $words)<option @selected($words === $written)>{{ $words }}</option>@endforeach</select>
 @elseif ($field === 'switch')
 <select class="entry" id="{{ $id }}" name="{{ $name }}"><option @selected($written === 'no')>no</option><option @selected($written === 'yes')>yes</option></select>
 @else
-<input class="entry {{ $field === 'number' ? 'text-right' : '' }}" id="{{ $id }}" name="{{ $name }}" value="{{ $written }}" autocomplete="off" @if ($field === 'number') inputmode="decimal" @endif
-  @if ($field === 'day') type="date" @elseif (in_array($field, ['record', 'target'], true)) list="storeroom-{{ $field }}" @endif @if ($most) data-most="{{ $most }}" @endif
-  @if ($field === 'moment') placeholder="2027-03-01 18:00" @endif>
+<input class="entry {{ $field === 'number' ? 'text-right' : '' }}" id="{{ $id }}" name="{{ $name }}" value="{{ $field === 'moment' ? str_replace(' ', 'T', $written) : $written }}"
+  autocomplete="off" @if ($field === 'number') inputmode="decimal" @endif
+  @if ($field === 'day') type="date" @elseif ($field === 'moment') type="datetime-local" @elseif (in_array($field, ['record', 'target'], true)) list="storeroom-{{ $field }}" @endif @if ($most)
+    data-most="{{ $most }}" @endif>
 @endif

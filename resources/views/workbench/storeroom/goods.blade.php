@@ -28,39 +28,51 @@
     value="{{ $panel->written($of('pictures'), $row) }}" data-pictures-value></form>
   @endif
 </x-tool>
+@php($zone = $panel->store->zone())
+@php($price = $panel->price())
+@php($course = $price->course($panel->now()))
 <x-tool id="t-price" title="Price and what it leaves" :note="$row['cost'] === null ? 'say what it costs to see it' : ''">
-  <div class="grid grid-cols-3 gap-x-2">@foreach (['price', 'was', 'cost'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach</div>
+  <div class="grid grid-cols-6 gap-x-2">
+    @foreach (['price', 'reduced', 'cost'] as $key)@include('workbench.storeroom.control', ['column' => $of($key), 'class' => 'col-span-2'])@endforeach
+    @foreach (['reduced_from', 'reduced_until'] as $key)@include('workbench.storeroom.control', ['column' => $of($key), 'class' => 'col-span-3'])@endforeach
+  </div>
   @if ($row['cost'] !== null)
-  @php($bars = array_filter(['now' => $row['price'], 'before' => $row['was']], is_int(...)))
+  @php($bars = [])
+  @foreach ($course as $i => [$since, $cents])
+  @php($day = fn (DateTimeImmutable $t): string => $t->setTimezone($zone)->format('M j'))
+  @php($bars[] = [$since !== null ? 'from '.$day($since) : (isset($course[1]) ? 'to '.$day($course[1][0]->modify('-1 minute')) : 'now'), $cents])
+  @endforeach
   @php($saidOf = function (string $when, int $price) use ($row, $currency): string {
       $margin = new Ikat\Core\Store\Margin($price, $row['cost']);
       [$of, $cost, $left] = array_map(fn (int $cents): string => Money::exact($cents, $currency), [$price, $row['cost'], $margin->left()]);
 
       return ucfirst($when).": of $of, $cost is cost and $left is left, {$margin->percent()} percent";
   })
-  @php($full = max(1, $row['cost'], ...array_values($bars)))
+  @php($full = max(1, $row['cost'], ...array_column($bars, 1)))
   <svg class="draw mt-1" viewBox="0 0 398 {{ 26 * count($bars) + 2 }}" role="img"
-    aria-label="{{ implode('. ', array_map($saidOf, array_keys($bars), $bars)) }}">
-    @foreach ($bars as $when => $price)
-    @php($margin = new Ikat\Core\Store\Margin($price, $row['cost']))
+    aria-label="{{ implode('. ', array_map(fn (array $bar): string => $saidOf(...$bar), $bars)) }}">
+    @foreach ($bars as [$when, $cents])
+    @php($margin = new Ikat\Core\Store\Margin($cents, $row['cost']))
     @php($y = 26 * $loop->index)
-    @php($costs = round(246 * min($row['cost'], $full) / $full, 1))
-    @php($left = round(246 * max(0, $margin->left()) / $full, 1))
+    @php($costs = round(226 * min($row['cost'], $full) / $full, 1))
+    @php($left = round(226 * max(0, $margin->left()) / $full, 1))
     <text class="price-when" x="0" y="{{ $y + 15 }}">{{ $when }}</text>
-    <rect class="margin-cost" x="52" y="{{ $y }}" width="{{ $costs }}" height="22"/>
-    @if ($costs > 46)<text class="on-cost" x="{{ 52 + $costs / 2 }}" y="{{ $y + 15 }}" text-anchor="middle">{{ Money::exact($row['cost'], $currency) }}</text>@endif
-    @if ($margin->left() >= 0)<rect class="margin-left" x="{{ 52 + $costs }}" y="{{ $y }}" width="{{ $left }}" height="22"/>
-    @else<path class="margin-lost" d="M{{ 52 + round(246 * $price / $full, 1) }} {{ $y - 1 }}v24"/>@endif
-    @if ($left > 46)<text class="on-left" x="{{ 52 + $costs + $left / 2 }}" y="{{ $y + 15 }}" text-anchor="middle">{{ Money::exact($margin->left(), $currency) }}</text>@endif
+    <rect class="margin-cost" x="72" y="{{ $y }}" width="{{ $costs }}" height="22"/>
+    @if ($costs > 46)<text class="on-cost" x="{{ 72 + $costs / 2 }}" y="{{ $y + 15 }}" text-anchor="middle">{{ Money::exact($row['cost'], $currency) }}</text>@endif
+    @if ($margin->left() >= 0)<rect class="margin-left" x="{{ 72 + $costs }}" y="{{ $y }}" width="{{ $left }}" height="22"/>
+    @else<path class="margin-lost" d="M{{ 72 + round(226 * $cents / $full, 1) }} {{ $y - 1 }}v24"/>@endif
+    @if ($left > 46)<text class="on-left" x="{{ 72 + $costs + $left / 2 }}" y="{{ $y + 15 }}" text-anchor="middle">{{ Money::exact($margin->left(), $currency) }}</text>@endif
     <text class="price-share" x="398" y="{{ $y + 15 }}"
       text-anchor="end">{{ $margin->left() < 0 ? 'loses '.Money::exact(-$margin->left(), $currency) : 'leaves '.($margin->percent() ?? 0).'%' }}</text>
     @endforeach
   </svg>
   @endif
 </x-tool>
+@include('workbench.storeroom.ways')
 <x-tool id="t-stock" title="Stock and place">
   <div class="grid grid-cols-2 gap-x-2">
-    @foreach (['stock', 'label', 'category_id', 'featured', 'added_on', 'position'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
+    @foreach (['stock', 'weight', 'label', 'category_id', 'tax_class', 'shows_rating', 'featured', 'added_on',
+    'position'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
   </div>
 </x-tool>
 @php($letters = mb_strlen($row['words']))

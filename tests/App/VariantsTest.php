@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\CartLine;
+use App\Models\Order;
+use App\Models\Product;
+use App\Storefront\PageCache;
+use Illuminate\Support\Facades\DB;
+
+/** Prices that are reduced for a while, and products that come in several ways, as customers meet them. */
+final class VariantsTest extends AppTestCase
+{
+    private const HERON = 'heron-folding-lantern';
+
+    public function testAPriceIsReducedForAsLongAsItSaysEverywhere(): void
+    {
+        $this->travelTo('2026-11-30 12:00:30');
+        $moth = Product::query()->firstWhere('slug', 'moth-paper-globe');
+        self::assertNotNull($moth);
+        $moth->update([
+            'price' => 2900, 'reduced' => 2500, 'reduced_from' => '2026-11-30 12:01:00', 'reduced_until' => '2026-12-01 00:00:00',
+        ]);
+        DB::table('storefronts')->increment('content_version');
+        $page = self::SHOP.'/product/moth-paper-globe';
+        $this->get($page)->assertOk()->assertSee('$29')->assertDontSee('$25');
+        $before = $this->finished($page);
+        $this->travelTo('2026-11-30 12:01:00');
+        self::assertNotSame($before, $this->finished($page), 'The front door looks for another page once the price has turned.');
+        $this->get($page)->assertSee('$25')->assertSee('Save 13%');
+        $this->get(self::SHOP.'/category/paper-lanterns?sort=low&reduced=1')->assertSee('Moth paper globe');
+        $cart = $this->fill('moth-paper-globe', 2);
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee('$50.00');
+        $this->travelTo('2026-12-01 00:00:00');
+        $this->get($page)->assertDontSee('$25');
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee('$58.00');
+    }
+
+    public function testTheShopWindowShowsThePriceOfTheMomentItsClockIsSetTo(): void
+    {
+        Product::query()->where('slug', 'moth-paper-globe')->update([
+            'price' => 2900, 'reduced' => 2500, 'reduced_from' => '2027-03-01 17:00:00', 'reduced_until' => null,
+        ]);
+        $at = fn(string $moment): string => "/preview/{$this->look()->id}/$moment/shop/wrenfold/product/moth-paper-globe";
+        $this->actingAs($this->person('maren'))->get($at('now'))->assertOk()->assertDontSee('$25');
+        $this->get($at('20270302-1200'))->assertOk()->assertSee('$25');
+    }
+
+    public function testOneWayIsChosenPricedKeptApartAndTakenOutOfItsOwnStock(): void
+    {
+        $this->get(self::SHOP.'/product/'.self::HERON)->assertOk()->assertSee('>from</span>', false)->assertSee('Size')->assertSee('28 in');
+        $this->edit(['path' => 'card.button', 'value' => '1'])->assertOk();
+        $card = (string) $this->get("/preview/{$this->look()->id}/now".self::SHOP.'/search?q=heron')->getContent();
+        self::assertStringContainsString('Choose', $card);
+        $this->send('/cart/add', ['product' => self::HERON, 'choice' => ['28 in', 'Indigo']])->assertStatus(422)
+            ->assertSee('That is not made just now');
+        $this->send('/cart/add', ['product' => self::HERON])->assertStatus(422);
+        $cart = $this->fill(self::HERON, 2, ['14 in', 'Natural']);
+        $this->send('/cart/add', ['product' => self::HERON, 'choice' => ['28 in', 'Ember'], 'quantity' => 9], $cart)->assertStatus(303);
+        $lines = CartLine::query()->orderBy('id')->get();
+        self::assertSame(['14 in / Natural' => 2, '28 in / Ember' => 1], $lines->pluck('quantity', 'variant')->all());
+        // Two at 30.00, and one at 30.00 and 18.00 more for its size.
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee('28 in / Ember')->assertSee('$108.00');
+        $this->toPaying($cart);
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
+        $heron = Product::query()->where('slug', self::HERON)->sole();
+        self::assertSame([21, 4, 0], [$heron->stock, $heron->left('14 in / Natural'), $heron->left('28 in / Ember')]);
+        $order = Order::query()->latest('id')->firstOrFail();
+        self::assertSame('Heron folding lantern, 28 in / Ember', $order->lines[1]['name']);
+        self::assertSame(10_800, $order->totals['goods']);
+    }
+
+    public function testWaysWithoutStockOfTheirOwnShareThatOfTheProduct(): void
+    {
+        Product::query()->where('slug', self::HERON)->update(['variants' => '[]', 'stock' => 3]);
+        $cart = $this->fill(self::HERON, 2, ['14 in', 'Natural']);
+        $this->send('/cart/add', ['product' => self::HERON, 'choice' => ['28 in', 'Moss'], 'quantity' => 2], $cart);
+        $this->toPaying($cart);
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertStatus(422)->assertSee('Heron folding lantern');
+        self::assertSame(3, Product::query()->where('slug', self::HERON)->value('stock'));
+    }
+
+    public function testGoodsThatAreNotCountedNeverSellOut(): void
+    {
+        Product::query()->where('slug', 'moth-paper-globe')->update(['stock' => null]);
+        $this->get(self::SHOP.'/product/moth-paper-globe')->assertDontSee('Sold out for now');
+        $cart = $this->fill('moth-paper-globe', 99);
+        $this->toPaying($cart);
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
+        self::assertNull(Product::query()->where('slug', 'moth-paper-globe')->value('stock'));
+    }
+
+    private function finished(string $page): string
+    {
+        $storefront = $this->storefront();
+        $turned = (string) DB::scalar(PageCache::TURNED.' from storefronts s where s.id = :id', [
+            ...PageCache::turns(now()->getTimestamp()), 'id' => $storefront->id,
+        ]);
+
+        return PageCache::state(now()->getTimestamp(), $turned);
+    }
+}
