@@ -26,20 +26,20 @@ const copied = () => page.evaluate(() => {
 test('a cell is typed into, shows in the shop at once, and is undone and done again', async () => {
   await open();
   assert.equal(await page.locator('.step.is-now').textContent().then((t) => t.trim()), 'Storeroom');
-  await cell('Heron folding lantern', 'price').click();
+  await cell('Heron folding lantern', 'reduced').click();
   await page.waitForSelector('tr.is-open[data-called="Heron folding lantern"]');
   await shows(page, () => shopFrame(page).locator('h1').textContent(), 'Heron folding lantern');
   await page.keyboard.type('31.5');
   await kept(() => page.keyboard.press('Enter'));
-  assert.equal(await reads('Heron folding lantern', 'price'), '31.50');
+  assert.equal(await reads('Heron folding lantern', 'reduced'), '31.50');
   assert.equal(await reads('Heron folding lantern', 'margin'), '50', '15.60 of 31.50 leaves 50.48 percent');
   await shows(page, () => shopFrame(page).locator('.reduced').first().textContent(), '$31.50');
-  assert.match(await page.locator('.tape').textContent(), /price of Heron folding lantern: 30\.00 to 31\.50/);
-  assert.equal(await page.evaluate(() => document.activeElement.id.endsWith('-price')), true, 'the keys stay in the table');
+  assert.match(await page.locator('.tape').textContent(), /reduced to of Heron folding lantern: 30\.00 to 31\.50/);
+  assert.equal(await page.evaluate(() => document.activeElement.id.endsWith('-reduced')), true, 'the keys stay in the table');
   await undo();
-  assert.equal(await reads('Heron folding lantern', 'price'), '30.00');
+  assert.equal(await reads('Heron folding lantern', 'reduced'), '30.00');
   await kept(() => page.locator('[data-press=redo]').click());
-  assert.equal(await reads('Heron folding lantern', 'price'), '31.50');
+  assert.equal(await reads('Heron folding lantern', 'reduced'), '31.50');
   await undo();
 });
 
@@ -50,17 +50,18 @@ test('what cannot be read is not kept, stands as it was typed, and says why', as
   await kept(() => page.keyboard.press('Enter'));
   await page.waitForSelector('td.is-refused');
   assert.equal(await cell('Heron folding lantern', 'price').textContent(), '12,5O');
-  assert.equal(await reads('Heron folding lantern', 'price'), '30.00');
+  assert.equal(await reads('Heron folding lantern', 'price'), '38.00');
   await cell('Heron folding lantern', 'price').focus();
   assert.match(await page.locator('[data-selected-told]').textContent(), /“12,5O” is not kept.*no sum of money/);
   await page.keyboard.press('Escape');
   assert.equal(await page.locator('td.is-refused').count(), 0);
-  assert.equal((await cell('Heron folding lantern', 'price').textContent()).trim(), '30.00');
-  // A price that is not less than the one before it.
+  assert.equal((await cell('Heron folding lantern', 'price').textContent()).trim(), '38.00');
+  // A reduced price that is not less than the price.
+  await cell('Heron folding lantern', 'reduced').focus();
   await page.keyboard.type('40');
   await kept(() => page.keyboard.press('Enter'));
-  assert.match(await page.locator('#announce').textContent(), /The price before must be more than the price of 40\.00/);
-  await cell('Heron folding lantern', 'price').focus();
+  assert.match(await page.locator('#announce').textContent(), /The reduced price must be less than the price of 38\.00/);
+  await cell('Heron folding lantern', 'reduced').focus();
   await page.keyboard.press('Escape');
 });
 
@@ -95,16 +96,16 @@ test('all that is found is changed in one edit and undone in one', async () => {
   await settled(page);
   const count = Number(await page.locator('[data-storeroom]').getAttribute('data-count'));
   assert.ok(count > 5 && count < 40, `${count} found`);
-  await page.locator('td[data-column=stock]').first().focus();
+  await page.locator('td[data-column=price]').first().focus();
   await page.keyboard.press('Control+ ');
   assert.match(await page.locator('[data-selected-told]').textContent(), new RegExp(`${count} rows taken`));
   await page.locator('[data-many] [name=way]').selectOption('add');
   await page.locator('[data-many] [name=by]').fill('7');
-  const before = await page.locator('td[data-column=stock]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed)));
+  const before = await page.locator('td[data-column=price]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed)));
   await kept(() => page.locator('[data-many] button').click());
-  assert.deepEqual(await page.locator('td[data-column=stock]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed))), before.map((n) => n + 7));
+  assert.deepEqual(await page.locator('td[data-column=price]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed))), before.map((n) => n + 7));
   await undo();
-  assert.deepEqual(await page.locator('td[data-column=stock]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed))), before);
+  assert.deepEqual(await page.locator('td[data-column=price]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed))), before);
 });
 
 test('bars above a column narrow the table, by pointer and by key; its head orders it', async () => {
@@ -180,7 +181,7 @@ test('the open record is changed on the bench, its pictures put in order, and re
   await page.waitForSelector('#form-goods-price .refused');
   assert.match(await page.locator('#form-goods-price .refused').textContent(), /no sum of money/);
   assert.equal(await page.locator('#f-goods-price').inputValue(), 'none');
-  await page.locator('#f-goods-price').fill('30.00');
+  await page.locator('#f-goods-price').fill('38.00');
   await page.locator('#f-goods-price').press('Enter');
   await page.waitForFunction(() => !document.querySelector('#form-goods-price .refused'));
   await settled(page);

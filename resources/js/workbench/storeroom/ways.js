@@ -5,13 +5,36 @@ export function startWays() {
   const bench = document.querySelector('#bench');
   const state = () => Object.fromEntries(new FormData(document.querySelector('#state')));
 
+  /** Cells that are on their way to be kept. */
+  let sent = [];
+
   function keep(table, cells) {
     const changed = cells.filter((cell) => cell.value.trim() !== cell.dataset.stood);
     if (changed.length === 0) return;
     const values = { ...state(), record: table.dataset.record, part: changed[0].dataset.part };
     changed.forEach((cell) => { values[`ways[${cell.dataset.way}]`] = cell.value; });
-    htmx.ajax('POST', table.dataset.ways, { target: '#bench', swap: 'morph:innerHTML', values });
+    sent = changed;
+    htmx.ajax('POST', table.dataset.ways, { source: table, target: '#bench', swap: 'morph:innerHTML', values });
   }
+  document.body.addEventListener('htmx:beforeSwap', ({ detail }) => {
+    const table = detail.requestConfig.elt;
+    if (!table?.matches?.('.ways') || detail.xhr.status !== 422) return;
+    detail.shouldSwap = false;
+    table.parentElement.querySelector('.refused')?.remove();
+    const told = document.createElement('p');
+    told.className = 'refused';
+    told.id = 'ways-refused';
+    told.setAttribute('role', 'alert');
+    told.textContent = detail.xhr.responseText;
+    table.after(told);
+    for (const cell of sent) {
+      const isMeant = told.textContent.startsWith(`${cell.dataset.way}:`);
+      cell.toggleAttribute('aria-invalid', isMeant);
+      if (!isMeant) continue;
+      cell.setAttribute('aria-invalid', 'true');
+      cell.setAttribute('aria-describedby', told.id);
+    }
+  });
   const shown = (row) => [...row.querySelectorAll('input')].filter((cell) => cell.checkVisibility());
   const grid = (table) => [...table.tBodies[0].rows].map(shown);
   const at = (rows, cell) => {

@@ -8,7 +8,7 @@
 @php($order = array_flip(array_map(fn ($c) => $c->key, $targets)))
 @php($row = 21)
 @php($tall = 24 + $row * max(count($file->heads), count($targets)))
-<div class="file-outlook grid grid-cols-[300px_minmax(0,1fr)_220px] gap-x-4">
+<div tabindex="0" role="region" aria-label="What the file would change" class="file-outlook grid grid-cols-[300px_minmax(0,1fr)_220px] gap-x-4">
   <div>
     <h3 class="sr-only">Columns</h3>
     <svg class="draw joins" viewBox="0 0 300 {{ $tall }}" width="300" height="{{ $tall }}" role="img"
@@ -59,12 +59,11 @@
     <table class="outlook-rows w-full"><caption class="sr-only">Changed, old and new</caption><tbody>
       @foreach ($outlook->changed as $each)
       @foreach ($each['cells'] as $key => [$old, $new])
-      <tr @class(['is-far' => $key === 'price' && abs($each['shift'] ?? 0) > 60])><th scope="row">@if ($loop->first)@if (abs($each['shift'] ?? 0) > 60)<x-diamond
-        severity="fix"/> @endif{{ $each['called']
-        }}@endif</th><td class="text-ink-2">{{ $kind->column($key)->label }}</td><td><s
+      <tr @class(['is-far' => $key === 'price' && abs($each['shift'] ?? 0) > 60])>@if ($loop->first)<th scope="row" rowspan="{{ count($each['cells']) }}">@if (abs($each['shift'] ?? 0) > 60)<x-diamond
+        severity="fix"/> @endif{{ $each['called'] }}</th>@endif<td class="text-ink-2">{{ $kind->column($key)->label }}</td><td class="at-end"><s
         class="text-ink-2">{{ $old === '' ? 'none' : $old }}</s> <span
         aria-label="becomes">→</span> <b>{{ $new === '' ? 'none' : $new }}</b></td><td
-          class="text-ink-2">@if ($key === 'price' && $each['shift'] !== null){{ ($each['shift'] > 0 ? '+' : '').str_replace('-', '−',
+          class="at-end text-ink-2">@if ($key === 'price' && $each['shift'] !== null){{ ($each['shift'] > 0 ? '+' : '').str_replace('-', '−',
         (string) $each['shift']) }}%@endif</td></tr>
       @endforeach
       @endforeach
