@@ -46,6 +46,7 @@ return [
         ['name' => 'Express cart', 'words' => 'Next working day', 'price' => 1450, 'free_from' => null],
         ['name' => 'Collect at the mill', 'words' => 'Wednesday to Saturday', 'price' => 0, 'free_from' => null],
     ],
+    'taxes' => [['country' => 'CA', 'normal' => 500, 'reduced' => 0, 'within' => false]],
     // Days from the day the demo is loaded, so that none of them runs on that day.
     'seasons' => [
         'season-1' => ['Lantern Night', -24, -12, 'lead', 'Tonight at the mill', 'Lantern Night', 'One evening, four hundred lights. Everything folded for it is here until the river is dark again.', 'See the night lanterns', '/category/paper-lanterns', 'Lantern Night: the river is lit from six', 'none', 'daylight'],

@@ -18,6 +18,7 @@ use App\Models\Product;
 use App\Models\PromotionCode;
 use App\Models\Store;
 use App\Models\Storefront;
+use App\Models\TaxRate;
 use App\Models\User;
 use App\Publishing\PublishLook;
 use Illuminate\Support\Facades\DB;
@@ -167,6 +168,9 @@ final class DemoStore
                 'code' => $p['code'], 'kind' => $p['kind'], 'value' => $p['value'], 'minimum' => $p['minimum'],
                 'starts_at' => now()->modify($p['from']), 'ends_at' => now()->modify($p['to']),
             ]);
+        }
+        foreach ($demo['taxes'] as $rate) {
+            TaxRate::query()->create($rate);
         }
         foreach ($demo['delivery'] as $i => $offer) {
             DeliveryOffer::query()->create([...$offer, 'position' => $i]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Ikat\Core\Checkout\Delivery;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -12,10 +13,31 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $words
  * @property int $price cents
  * @property ?int $free_from cents of goods after promotion
+ * @property ?list<string> $countries codes of those it goes to; none for all
+ * @property ?int $least_grams
+ * @property ?int $most_grams
+ * @property int $least_sum cents of goods from which it is there
  */
 final class DeliveryOffer extends Model
 {
     use BelongsToStore;
 
     protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['countries' => 'array'];
+    }
+
+    public function terms(): Delivery
+    {
+        return new Delivery(
+            $this->price,
+            $this->free_from,
+            $this->countries ?? [],
+            $this->least_grams,
+            $this->most_grams,
+            $this->least_sum ?? 0,
+        );
+    }
 }

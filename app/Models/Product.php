@@ -34,6 +34,7 @@ use Illuminate\Support\Carbon;
  * @property ?array<string, string> $options as OptionsCell reads them
  * @property ?array<string, string> $variants as VariantsCell reads them
  * @property bool $shows_rating
+ * @property string $tax_class
  * @property ?string $label hand-given
  * @property ?float $rating 1.0..5.0
  * @property int $ratings
@@ -105,6 +106,12 @@ final class Product extends Model
         $found = $ways->find($variant);
 
         return $found === null ? 0 : ($ways->haveStock() ? $found->stock : $this->stock);
+    }
+
+    /** @return int grams of one; nothing where it is not said */
+    public function grams(string $variant = ''): int
+    {
+        return ($variant === '' ? null : $this->ways()->find($variant)?->weight) ?? $this->weight ?? 0;
     }
 
     public function isSoldOut(): bool

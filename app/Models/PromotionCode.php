@@ -7,13 +7,16 @@ namespace App\Models;
 use Ikat\Core\Checkout\Promotion;
 use Ikat\Core\Checkout\PromotionKind;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property string $code
- * @property string $kind percent, amount or delivery
- * @property int $value percent, or cents; 0 for free delivery
+ * @property string $kind percent, amount, delivery or gift
+ * @property int $value percent, or cents; 0 for free delivery and a gift
  * @property int $minimum cents
  * @property ?int $category_id the category it is meant for; null for all goods
+ * @property ?int $gift_id
+ * @property ?Product $gift
  * @property ?int $most_uses orders it counts in; null for as many as there are
  * @property int $used orders it has counted in
  * @property ?\Carbon\CarbonImmutable $starts_at
@@ -28,6 +31,12 @@ final class PromotionCode extends Model
     protected function casts(): array
     {
         return ['starts_at' => 'immutable_datetime', 'ends_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<Product, $this> */
+    public function gift(): BelongsTo
+    {
+        return $this->belongsTo(Product::class, 'gift_id');
     }
 
     public function promotion(): Promotion

@@ -56,7 +56,7 @@ final class CheckoutController
     {
         return $this->withCart(function (Cart $cart) use ($request): RedirectResponse|Response {
             $offer = DeliveryOffer::query()->find($request->id('offer'));
-            if ($offer === null) {
+            if ($offer === null || ! $this->shop->visitor->isTakenBy($offer)) {
                 return response($this->pages->delivery(null, ShopPages::NO_DELIVERY_CHOSEN), 422);
             }
             Transaction::run(static fn() => $cart->update(['delivery_offer_id' => $offer->id]));
@@ -67,7 +67,7 @@ final class CheckoutController
 
     public function paying(): View|RedirectResponse
     {
-        return $this->withCart(fn(Cart $cart): View|RedirectResponse => $cart->deliveryOffer === null
+        return $this->withCart(fn(): View|RedirectResponse => $this->shop->visitor->sentBy() === null
             ? redirect($this->shop->redirectAddress('/checkout/delivery'))
             : $this->pages->paying());
     }
@@ -88,8 +88,8 @@ final class CheckoutController
                 // Looking at the shop in the workbench must not take stock or make orders.
                 return redirect($this->shop->redirectAddress('/order/sample').'?cart=sample', 303);
             }
-            if ($cart->details === null || $cart->deliveryOffer === null) {
-                return redirect($this->shop->redirectAddress('/checkout'), 303);
+            if ($cart->details === null || $this->shop->visitor->sentBy() === null) {
+                return redirect($this->shop->redirectAddress($cart->details === null ? '/checkout' : '/checkout/delivery'), 303);
             }
             $outcome = $request->word('outcome', 'accept', 20);
             try {

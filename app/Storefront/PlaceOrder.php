@@ -53,10 +53,11 @@ final class PlaceOrder
                 return self::madeOf($shop, $cart->token) ?? throw new ModelNotFoundException();
             }
             $lines = $cart->load('lines')->lines;
+            $code = $cart->code === null ? null : PromotionCode::query()->where('code', $cart->code)->lockForUpdate()->first();
             // In the order of their ids, whatever their order in the cart: two buyers wait for each other, never in a circle.
             $stock = Product::query()
                 ->with('picture')
-                ->whereIn('id', $lines->pluck('product_id'))
+                ->whereIn('id', [...$lines->pluck('product_id'), ...array_filter([$code?->gift_id])])
                 ->orderBy('id')
                 ->lockForUpdate()
                 ->get()
@@ -65,7 +66,6 @@ final class PlaceOrder
                 $line->setRelation('product', $stock[$line->product_id]);
             }
             self::check($lines);
-            $code = $cart->code === null ? null : PromotionCode::query()->where('code', $cart->code)->lockForUpdate()->first();
             $totals = $shop->visitor->totals();
             if ($totals->refusal === PromotionRefusal::UsedUp) {
                 throw new CodeUsedUp();
@@ -73,7 +73,8 @@ final class PlaceOrder
             if ($code !== null && $totals->refusal === null) {
                 PromotionCode::query()->whereKey($code->id)->increment('used');
             }
-            $isSoldOut = self::take($lines);
+            $gift = $totals->isGiftGiven && $code?->gift_id !== null ? self::given($stock[$code->gift_id]) : null;
+            $isSoldOut = self::take($lines->concat(array_filter([$gift])));
             $order = Order::query()->create([
                 'storefront_id' => $shop->storefront->id,
                 'number' => 'W'.now()->format('ymd').'-'.strtoupper(bin2hex(random_bytes(3))),
@@ -81,10 +82,13 @@ final class PlaceOrder
                 'cart_token' => $cart->token,
                 'details' => $cart->details ?? [], 'customer' => mb_substr((string) ($cart->details['name'] ?? ''), 0, 190),
                 'email' => mb_substr((string) ($cart->details['email'] ?? ''), 0, 190), 'total' => $totals->total,
-                'lines' => $lines->map(static fn(CartLine $l): array => $l->ordered($shop->moment))->values()->all(),
+                'lines' => [
+                    ...$lines->map(static fn(CartLine $l): array => $l->ordered($shop->moment))->values(),
+                    ...($gift === null ? [] : [[...$gift->ordered($shop->moment), 'sum' => 0]]),
+                ],
                 'totals' => [
-                    'goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total,
-                    'code' => $totals->off > 0 ? $cart->code : null, 'offer' => (string) $cart->deliveryOffer?->name,
+                    ...$totals->kept(),
+                    'code' => $totals->off > 0 || $gift !== null ? $cart->code : null, 'offer' => (string) $cart->deliveryOffer?->name,
                 ],
                 'payment' => '',
             ]);
@@ -121,6 +125,19 @@ final class PlaceOrder
                 throw new OutOfStock($product->name);
             }
         }
+    }
+
+    /** One of a product that is given, in a way it is there; null when there is none left. */
+    private static function given(Product $product): ?CartLine
+    {
+        $ways = $product->ways()->areThere() ? $product->ways()->every() : [''];
+        foreach ($ways as $way) {
+            if ($product->left($way) !== 0) {
+                return (new CartLine(['product_id' => $product->id, 'variant' => $way, 'quantity' => 1]))->setRelation('product', $product);
+            }
+        }
+
+        return null;
     }
 
     /**

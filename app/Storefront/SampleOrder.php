@@ -19,8 +19,7 @@ final class SampleOrder
         return new Order([
             'number' => 'W-SAMPLE', 'details' => $cart->details ?? [], 'lines' => $lines?->values()->all() ?? [],
             'totals' => [
-                'goods' => $totals->goods, 'off' => $totals->off, 'delivery' => $totals->delivery, 'total' => $totals->total,
-                'code' => $cart?->code, 'offer' => (string) $cart?->deliveryOffer?->name,
+                ...$totals->kept(), 'code' => $cart?->code, 'offer' => (string) $cart?->deliveryOffer?->name,
             ],
         ]);
     }

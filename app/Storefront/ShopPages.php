@@ -26,6 +26,7 @@ final class ShopPages
     public const UNSOLD = 'That product cannot be bought just now. Everything else in your cart is still here.';
     public const NO_ORDER = 'There is no order with that number and address. Both stand in the letter we sent you.';
     public const WRONG_PASSWORD = 'That is not the password. Check capital letters and try again.';
+    public const NO_DELIVERY_THERE = 'We have no way to send this there just now. Change where it goes, or send less at once.';
     public const NO_DELIVERY_CHOSEN = 'Choose how it should travel.';
 
     /** Columns behind the ways to sort: key => [column, direction]; our choice is an order of its own. */
@@ -157,7 +158,7 @@ final class ShopPages
     /** @return Collection<int, DeliveryOffer> */
     private function offers(): Collection
     {
-        $offers = DeliveryOffer::query()->orderBy('position')->get();
+        $offers = DeliveryOffer::query()->orderBy('position')->get()->filter($this->shop->visitor->isTakenBy(...))->values();
 
         return $offers->isEmpty() && $this->shop->isPreview() ? collect([StandIns::offer()]) : $offers;
     }

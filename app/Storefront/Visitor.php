@@ -10,6 +10,9 @@ use App\Models\DeliveryOffer;
 use App\Models\Product;
 use App\Models\PromotionCode;
 use App\Models\Storefront;
+use App\Models\TaxRate;
+use Ikat\Core\Checkout\GoodsLine;
+use Ikat\Core\Checkout\TaxRates;
 use Ikat\Core\Checkout\Totals;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cookie;
@@ -143,23 +146,64 @@ final class Visitor
 
     public function totals(): Totals
     {
-        $cart = $this->cart();
-        $code = $cart?->code !== null ? PromotionCode::query()->firstWhere('code', $cart->code) : null;
-        $offer = $cart?->deliveryOffer;
+        $code = $this->code();
 
         return Totals::of(
-            $cart === null
-                ? []
-                : array_values($cart->lines->map(fn(CartLine $line): array => [
-                    $line->each($this->moment),
-                    $line->quantity,
-                    $code?->category_id === null || $line->product->category_id === $code->category_id,
-                ])->all()),
+            $this->goods($code),
             $code?->promotion(),
             $this->moment,
-            $offer?->price,
-            $offer?->free_from,
+            $this->sentBy()?->terms(),
+            TaxRate::in($this->goesTo()),
         );
+    }
+
+    public function code(): ?PromotionCode
+    {
+        $code = $this->cart()?->code;
+
+        return $code === null ? null : PromotionCode::query()->firstWhere('code', $code);
+    }
+
+    /** What the code gives, as long as there is some of it; null where it gives nothing. */
+    public function gift(): ?Product
+    {
+        $gift = $this->totals()->isGiftGiven ? $this->code()?->gift : null;
+
+        return $gift === null || $gift->isSoldOut() ? null : $gift;
+    }
+
+    /** @return list<GoodsLine> what the cart holds, and whether a code is meant for it */
+    public function goods(?PromotionCode $code = null): array
+    {
+        $lines = $this->cart()?->lines->map(fn(CartLine $line): GoodsLine => new GoodsLine(
+            $line->each($this->moment),
+            $line->quantity,
+            $code?->category_id === null || $line->product->category_id === $code->category_id,
+            $line->product->tax_class ?? TaxRates::NORMAL,
+            $line->product->grams($line->variant),
+        ));
+
+        return $lines === null ? [] : array_values($lines->all());
+    }
+
+    /** Two letters of the country the order goes to. */
+    public function goesTo(): string
+    {
+        return $this->cart()->details['country'] ?? '' ?: $this->country();
+    }
+
+    /** The chosen way to send it, as long as it takes what is in the cart: that may have grown heavier since. */
+    public function sentBy(): ?DeliveryOffer
+    {
+        $offer = $this->cart()?->deliveryOffer;
+
+        return $offer !== null && ($this->isSample() || $this->isTakenBy($offer)) ? $offer : null;
+    }
+
+    /** Whether an offer takes what is in the cart to where it goes. */
+    public function isTakenBy(DeliveryOffer $offer): bool
+    {
+        return $offer->terms()->takes($this->goesTo(), $this->goods());
     }
 
     /** Whether this visitor has given the locked shop's password. */

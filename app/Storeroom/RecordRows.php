@@ -9,6 +9,7 @@ use App\Models\Product;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\DiscountCell;
 use Ikat\Core\Store\Cell\MoneyCell;
+use Ikat\Core\Store\Cell\PercentCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\SwitchCell;
@@ -30,6 +31,7 @@ final class RecordRows
     private const TABLES = [
         RecordKinds::GOODS => 'products', RecordKinds::CATEGORIES => 'categories', RecordKinds::MENUS => 'menu_entries',
         RecordKinds::PAGES => 'pages', RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
+        RecordKinds::TAXES => 'tax_rates',
         RecordKinds::ADDRESSES => 'letters', RecordKinds::ORDERS => 'orders', RecordKinds::STOREFRONTS => 'storefronts',
         RecordKinds::STORE => 'stores',
     ];
@@ -132,6 +134,9 @@ final class RecordRows
         if ($kind->key === RecordKinds::CATEGORIES && DB::table('promotion_codes')->whereIn('category_id', $ids)->exists()) {
             throw new RefusedChange('A code counts on it alone. Give the code another category first.');
         }
+        if ($kind->key === RecordKinds::GOODS && DB::table('promotion_codes')->whereIn('gift_id', $ids)->exists()) {
+            throw new RefusedChange('A code gives it as a gift. Let the code give something else first.');
+        }
         if ($kind->key === RecordKinds::GOODS) {
             DB::table('cart_lines')->whereIn('product_id', $ids)->delete();
         }
@@ -229,7 +234,8 @@ final class RecordRows
             $column->type->nothing() === [] => json_decode((string) ($value ?? '[]'), true, 4, JSON_THROW_ON_ERROR),
             $column->type instanceof SwitchCell => (bool) $value,
             $value === null => $column->type->nothing() === '' ? '' : null,
-            $column->type instanceof MoneyCell, $column->type instanceof WholeCell, $column->type instanceof RecordCell => (int) $value,
+            $column->type instanceof MoneyCell, $column->type instanceof WholeCell, $column->type instanceof RecordCell,
+            $column->type instanceof PercentCell => (int) $value,
             default => (string) $value,
         };
     }

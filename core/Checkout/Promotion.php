@@ -8,7 +8,7 @@ namespace Ikat\Core\Checkout;
 final readonly class Promotion
 {
     /**
-     * @param int $value percent 0..100, or cents; 0 for free delivery
+     * @param int $value percent 0..100, or cents; 0 for free delivery and a gift
      * @param int $minimum cents of the goods it is meant for
      * @param ?\DateTimeImmutable $startsAt the first moment it counts
      * @param ?\DateTimeImmutable $endsAt the first moment it no longer counts
@@ -48,7 +48,7 @@ final readonly class Promotion
         return match ($this->kind) {
             PromotionKind::Percent => intdiv($meant * $this->value + 50, 100),
             PromotionKind::Amount => min($meant, $this->value),
-            PromotionKind::Delivery => 0,
+            PromotionKind::Delivery, PromotionKind::Gift => 0,
         };
     }
 }

@@ -15,4 +15,7 @@ enum PromotionKind: string
 
     /** Delivery costs nothing. */
     case Delivery = 'delivery';
+
+    /** A product comes along for nothing. */
+    case Gift = 'gift';
 }

@@ -8,11 +8,13 @@ use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Store\Cell\AddressCell;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
+use Ikat\Core\Store\Cell\CountryCell;
 use Ikat\Core\Store\Cell\CurrencyCell;
 use Ikat\Core\Store\Cell\DiscountCell;
 use Ikat\Core\Store\Cell\EmailCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
+use Ikat\Core\Store\Cell\PercentCell;
 use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\SwitchCell;
@@ -30,6 +32,7 @@ final class RecordKinds
     public const PAGES = 'pages';
     public const CODES = 'codes';
     public const DELIVERY = 'delivery';
+    public const TAXES = 'taxes';
     public const ADDRESSES = 'addresses';
     public const ORDERS = 'orders';
     public const STOREFRONTS = 'storefronts';
@@ -46,7 +49,7 @@ final class RecordKinds
     public static function all(\DateTimeZone $zone): array
     {
         $kinds = [
-            Goods::kind($zone), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery(),
+            Goods::kind($zone), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery(), self::taxes(),
             self::addresses($zone), self::orders($zone), self::storefronts(), self::store(),
         ];
 
@@ -89,15 +92,24 @@ final class RecordKinds
             new Column('code', 'code', new CodeCell(), true, 130, isAsked: true),
             new Column('discount', 'takes off', new DiscountCell(), true, 90, isAsked: true, also: ['discount', 'off', 'reduction']),
             new Column('category_id', 'on', new RecordCell(self::CATEGORIES), wide: 110),
+            new Column('gift_id', 'gift', new RecordCell(self::GOODS), wide: 110, also: ['product', 'free product']),
             new Column('most_uses', 'at most', new WholeCell(1), wide: 70),
             new Column('used', 'used', new WholeCell(), wide: 60, beginning: 0, isComputed: true),
             new Column('minimum', 'from a sum of', new MoneyCell(), true, 90, 0, also: ['minimum', 'from sum', 'least']),
             new Column('starts_at', 'from', new MomentCell($zone), wide: 124),
             new Column('ends_at', 'until', new MomentCell($zone), wide: 124),
-        ], static fn(array $row): ?array => is_string($row['starts_at'] ?? null) && is_string($row['ends_at'] ?? null)
-            && $row['ends_at'] <= $row['starts_at']
-            ? ['ends_at', 'It must end after it begins.']
-            : null);
+        ], static function (array $row): ?array {
+            $isGift = is_array($row['discount']) && $row['discount']['kind'] === 'gift';
+
+            return match (true) {
+                $isGift && $row['gift_id'] === null => ['gift_id', 'Say which product is given.'],
+                ! $isGift && $row['gift_id'] !== null => ['discount', 'A code with a gift takes nothing else off: write “a gift”.'],
+                is_string($row['starts_at']) && is_string($row['ends_at']) && $row['ends_at'] <= $row['starts_at'] => [
+                    'ends_at', 'It must end after it begins.',
+                ],
+                default => null,
+            };
+        });
     }
 
     private static function delivery(): RecordKind
@@ -107,8 +119,25 @@ final class RecordKinds
             new Column('words', 'words', new TextCell(self::NAME), wide: 240, isAsked: true),
             new Column('price', 'price', new MoneyCell(), true, 80, isAsked: true),
             new Column('free_from', 'free from a sum of', new MoneyCell(), wide: 130),
+            new Column('countries', 'to', new PlacesCell(true), wide: 90, also: ['countries', 'country']),
+            new Column('least_grams', 'from grams', new WholeCell(), wide: 80, also: ['from weight']),
+            new Column('most_grams', 'up to grams', new WholeCell(), wide: 84, also: ['up to weight', 'most weight']),
+            new Column('least_sum', 'from a sum of', new MoneyCell(), true, 90, 0),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
-        ], place: 'position');
+        ], static fn(array $row): ?array => is_int($row['least_grams']) && is_int($row['most_grams'])
+            && $row['most_grams'] < $row['least_grams']
+            ? ['most_grams', 'It must be as much as it begins with, or more.']
+            : null, 'position');
+    }
+
+    private static function taxes(): RecordKind
+    {
+        return new RecordKind(self::TAXES, 'tax rate', 'tax rates', 'country', 'country', [
+            new Column('country', 'country', new CountryCell(), true, 100, isAsked: true),
+            new Column('normal', 'normal rate', new PercentCell(), true, 110, 0, isAsked: true, also: ['rate', 'standard', 'tax']),
+            new Column('reduced', 'reduced rate', new PercentCell(), true, 110, 0, isAsked: true, also: ['reduced']),
+            new Column('within', 'in the prices', new SwitchCell(), wide: 100, beginning: false, also: ['included', 'inclusive']),
+        ]);
     }
 
     private static function addresses(\DateTimeZone $zone): RecordKind

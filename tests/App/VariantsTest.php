@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\CartLine;
+use App\Models\DeliveryOffer;
+use App\Models\Mail;
 use App\Models\Order;
 use App\Models\Product;
+use App\Models\PromotionCode;
+use App\Models\TaxRate;
 use App\Storefront\PageCache;
 use Illuminate\Support\Facades\DB;
 
@@ -90,6 +94,41 @@ final class VariantsTest extends AppTestCase
         $this->toPaying($cart);
         $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
         self::assertNull(Product::query()->where('slug', 'moth-paper-globe')->value('stock'));
+    }
+
+    public function testTaxDeliveryAndAGiftAreThoseOfTheCountryTheWeightAndTheCode(): void
+    {
+        $post = DeliveryOffer::query()->where('name', 'Standard post')->sole();
+        $post->update(['most_grams' => 1000, 'countries' => ['US']]);
+        $moth = Product::query()->where('slug', 'moth-paper-globe')->sole();
+        $moth->update(['weight' => 600]);
+        TaxRate::query()->create(['country' => 'US', 'normal' => 800, 'reduced' => 0, 'within' => false]);
+        $gift = Product::query()->where('slug', 'little-watch-lantern')->sole();
+        $gift->update(['stock' => 1]);
+        PromotionCode::query()->create(['code' => 'WATCH', 'kind' => 'gift', 'value' => 0, 'gift_id' => $gift->id, 'minimum' => 0]);
+
+        $cart = $this->fill('moth-paper-globe', 1);
+        $this->send('/cart/code', ['code' => 'watch'], $cart)->assertRedirect();
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee('With it, for nothing:')
+            ->assertSee('Little watch lantern');
+        $this->toPaying($cart);
+        // 29.00 and 6.50 for the post; 8% of both is 2.84.
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/checkout/paying')->assertSee('$2.84')->assertSee('$38.34');
+        // It grows too heavy for the post after that was chosen.
+        $this->send('/cart/add', ['product' => 'moth-paper-globe', 'quantity' => 1], $cart);
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect(self::SHOP.'/checkout/delivery');
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/checkout/delivery')->assertDontSee('Standard post')
+            ->assertSee('Express cart');
+        $this->send('/checkout/delivery', ['offer' => $post->id], $cart)->assertStatus(422);
+        $line = CartLine::query()->latest('id')->sole();
+        $this->send('/cart/change', ['line' => $line->id, 'quantity' => 1], $cart);
+        $received = $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
+        $order = Order::query()->latest('id')->firstOrFail();
+        self::assertSame(['name' => 'Little watch lantern', 'quantity' => 1, 'sum' => 0], $order->lines[1]);
+        self::assertSame([284, 3834, 'WATCH'], [$order->totals['tax'], $order->totals['total'], $order->totals['code']]);
+        $this->get((string) $received->headers->get('Location'))->assertSee('$2.84');
+        self::assertSame(0, $gift->fresh()?->stock);
+        self::assertStringContainsString('$2.84', Mail::query()->latest('id')->firstOrFail()->html);
     }
 
     private function finished(string $page): string

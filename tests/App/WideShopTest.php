@@ -154,6 +154,13 @@ final class WideShopTest extends AppTestCase
         }
         $pages .= $this->preview(['product.now' => true], '/product/moth-paper-globe');
         $pages .= $this->preview(['card.button' => true], '/search?q=heron');
+        foreach ([false, true] as $within) {
+            \App\Models\TaxRate::query()->updateOrCreate(['country' => 'US'], ['normal' => 800, 'reduced' => 0, 'within' => $within]);
+            $pages .= $this->get("/preview/{$look->id}/now".self::SHOP.'/cart?cart=sample')->getContent();
+        }
+        $gift = \App\Models\Product::query()->where('slug', 'moth-paper-globe')->value('id');
+        \App\Models\PromotionCode::query()->where('code', 'LANTERN10')->update(['kind' => 'gift', 'value' => 0, 'gift_id' => $gift]);
+        $pages .= $this->get("/preview/{$look->id}/now".self::SHOP.'/cart?cart=sample-code')->getContent();
         foreach ($words as $path) {
             self::assertStringContainsString("Said:$path<", $pages, $path);
         }

@@ -26,6 +26,7 @@ use Ikat\Core\Store\RecordQuestion;
 use Ikat\Core\Store\RefusedChange;
 use Ikat\Core\Store\UnreadableCell;
 use Ikat\Core\Store\Variants;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
@@ -68,6 +69,16 @@ final class StoreroomController
             EditAnswer::author($request),
             [$wish],
         ), true);
+    }
+
+    /** What a field offers to what is typed in it. */
+    public function names(TypedRequest $request, int $look, FieldOffers $offers): View
+    {
+        $kinds = RecordKinds::all($this->maker->look($look)->storefront->store->zone());
+        $column = ($kinds[$request->word('open_kind')] ?? $kinds[RecordKinds::GOODS])->columns[$request->word('column', '', 40)] ?? null;
+        $typed = $request->pairs('new', 40)[$column->key ?? ''] ?? $request->word('value', $request->word('picture', '', 120), 120);
+
+        return view('workbench.storeroom.names', ['names' => $column === null ? [] : $offers->of($column, mb_substr($typed, 0, 80))]);
     }
 
     /** What is typed of the ways an open product comes. */

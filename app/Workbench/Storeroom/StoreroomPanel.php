@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Workbench\Storeroom;
 
 use App\Http\TypedRequest;
-use App\Models\Category;
 use App\Models\DeliveryOffer;
 use App\Models\Mail;
 use App\Models\Order;
@@ -67,6 +66,11 @@ final class StoreroomPanel extends StepPanel
 
     private readonly string $tried;
 
+    /** Grams of what is tried, and the country it goes to. */
+    private readonly int $triedWeight;
+
+    private readonly string $triedTo;
+
     /** @var array<int, array<string, Value>> */
     private readonly array $rows;
 
@@ -77,6 +81,9 @@ final class StoreroomPanel extends StepPanel
 
     /** @var array<string, ?Histogram> by column */
     private array $histograms = [];
+
+    /** @var array<string, array<string, string>> by column */
+    private array $offers = [];
 
     /** @var ?array<string, Value> */
     private ?array $open = null;
@@ -94,6 +101,7 @@ final class StoreroomPanel extends StepPanel
         TypedRequest $request,
         private readonly RecordLister $lister,
         public readonly StoreNames $names,
+        private readonly FieldOffers $offering,
     ) {
         parent::__construct($bench, $request);
         $this->store = $bench->look->storefront->store;
@@ -105,6 +113,8 @@ final class StoreroomPanel extends StepPanel
         $this->kind = $this->kinds[$this->file->kind ?? $request->word('open_kind')] ?? $this->kinds[RecordKinds::GOODS];
         $this->wanted = $request->id('open_record');
         $this->tried = $request->word('open_try', '', 20);
+        $this->triedWeight = $request->whole('open_grams', 500, 0, 999_999);
+        $this->triedTo = $request->word('open_to', '', 2);
         $asked = RecordQuestion::of(
             $this->kind,
             mb_substr($request->word('open_q'), 0, 80),
@@ -162,7 +172,8 @@ final class StoreroomPanel extends StepPanel
         return [
             ...($this->kind->key === RecordKinds::GOODS ? [] : ['open_kind' => $this->kind->key]),
             ...($this->wanted === 0 ? [] : ['open_record' => (string) $this->wanted]),
-            ...($this->tried === '' ? [] : ['open_try' => $this->tried]),
+            ...($this->tried === '' ? [] : ['open_try' => $this->tried, 'open_grams' => (string) $this->triedWeight]),
+            ...($this->triedTo === '' ? [] : ['open_to' => $this->triedTo]),
             ...($this->file === null ? [] : ['open_file' => (string) $this->file->id]),
             ...array_filter($this->questionState($this->asked), static fn(string $s): bool => $s !== ''),
         ];
@@ -336,9 +347,16 @@ final class StoreroomPanel extends StepPanel
     /** The cart that tries the open code or delivery offer; null for other records. */
     public function testCart(): ?TestCart
     {
+        $cart = fn(?PromotionCode $code, ?DeliveryOffer $offer): TestCart => TestCart::of(
+            $code,
+            $offer,
+            $this->triedCountry(),
+            $this->triedGrams(),
+        );
+
         return match ($this->open() === null ? '' : $this->kind->key) {
-            RecordKinds::CODES => TestCart::of(PromotionCode::query()->find($this->wanted), null),
-            RecordKinds::DELIVERY => TestCart::of(null, DeliveryOffer::query()->find($this->wanted)),
+            RecordKinds::CODES => $cart(PromotionCode::query()->find($this->wanted), null),
+            RecordKinds::DELIVERY => $cart(null, DeliveryOffer::query()->find($this->wanted)),
             default => null,
         };
     }
@@ -351,6 +369,19 @@ final class StoreroomPanel extends StepPanel
         } catch (UnreadableCell) {
             return 5000;
         }
+    }
+
+    public function triedGrams(): int
+    {
+        return $this->triedWeight;
+    }
+
+    /** Two letters of the country the cart is tried in. */
+    public function triedCountry(): string
+    {
+        $countries = $this->store->countries ?? [];
+
+        return in_array($this->triedTo, $countries, true) ? $this->triedTo : $countries[0] ?? '';
     }
 
     /**
@@ -409,27 +440,22 @@ final class StoreroomPanel extends StepPanel
         foreach ($this->kind->onTable() as $column) {
             if ($column->type instanceof ChoiceCell) {
                 $groups[$column->key] = array_values($column->type->choices);
-            } elseif ($column->type instanceof RecordCell) {
-                $groups[$column->key] = $this->categoryNames();
+            } elseif ($column->type instanceof RecordCell && $column->type->kind === RecordKinds::CATEGORIES) {
+                $groups[$column->key] = array_values($this->offered($column));
             }
         }
 
         return $groups;
     }
 
-    /** @return list<string> names of the categories a field offers */
-    public function categoryNames(): array
+    /** @return array<string, string> what a field offers before anything is typed => what stands beside it */
+    public function offered(Column $column): array
     {
-        return in_array($this->kind->key, [RecordKinds::GOODS, RecordKinds::CODES], true)
-            ? Category::query()->orderBy('position')->limit(self::OFFERED)->pluck('name')->all()
-            : [];
+        return $this->offers[$column->key] ??= $this->offering->of($column, '');
     }
 
     /** Records from which their numbers are drawn. */
     private const DRAWN = 8;
-
-    /** Categories offered at once; others are found by typing their name. */
-    private const OFFERED = 80;
 
     /**
      * Where the look leads to what is open, or lists it.

@@ -40,7 +40,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
 
     public function panel(Bench $bench, TypedRequest $request): StepPanel
     {
-        return new StoreroomPanel($bench, $request, $this->lister, $this->names);
+        return new StoreroomPanel($bench, $request, $this->lister, $this->names, new FieldOffers($bench->store));
     }
 
     public function addressOf(Setting $setting, Bench $bench): string
@@ -83,6 +83,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
     {
         Route::middleware('can:edit')->prefix('storeroom')->group(static function (): void {
             Route::post('cells', [StoreroomController::class, 'cells']);
+            Route::get('names', [StoreroomController::class, 'names']);
             Route::post('ways', [StoreroomController::class, 'ways']);
             Route::post('many', [StoreroomController::class, 'many']);
             Route::post('new', [StoreroomController::class, 'add']);

@@ -6,7 +6,11 @@ namespace App\Workbench\Storeroom;
 
 use App\Models\DeliveryOffer;
 use App\Models\PromotionCode;
+use App\Models\TaxRate;
+use Ikat\Core\Checkout\GoodsLine;
 use Ikat\Core\Checkout\Promotion;
+use Ikat\Core\Checkout\PromotionRefusal;
+use Ikat\Core\Checkout\TaxRates;
 use Ikat\Core\Checkout\Totals;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -20,30 +24,51 @@ final readonly class TestCart
     private const LEAST = 10_000;
 
     /** @param Collection<int, DeliveryOffer> $offers */
-    private function __construct(public ?Promotion $promotion, private Collection $offers, private \DateTimeImmutable $moment) {}
+    private function __construct(
+        public ?Promotion $promotion,
+        private Collection $offers,
+        private \DateTimeImmutable $moment,
+        private string $country,
+        private TaxRates $rates,
+        private int $grams,
+    ) {}
 
-    public static function of(?PromotionCode $code, ?DeliveryOffer $offer): self
+    /**
+     * @param string $country two letters of where it goes
+     * @param int $grams of all of it
+     */
+    public static function of(?PromotionCode $code, ?DeliveryOffer $offer, string $country, int $grams): self
     {
         return new self(
             $code?->promotion(),
             $offer === null ? DeliveryOffer::query()->orderBy('position')->get() : new Collection([$offer]),
             now()->toImmutable(),
+            $country,
+            TaxRate::in($country),
+            $grams,
         );
     }
 
     /**
      * @param int $goods cents
      *
-     * @return array<string, Totals> name of each delivery offer => what is paid
+     * @return array<string, ?Totals> name of each delivery offer => what is paid; null where it does not take it
      */
     public function at(int $goods): array
     {
         $totals = [];
         foreach ($this->offers as $offer) {
-            $totals[$offer->name] = $this->totals($goods, $offer);
+            $isTaken = $offer->terms()->takes($this->country, [new GoodsLine($goods, grams: $this->grams)]);
+            $totals[$offer->name] = $isTaken ? $this->totals($goods, $offer) : null;
         }
 
         return $totals === [] ? ['no delivery offer yet' => $this->totals($goods, null)] : $totals;
+    }
+
+    /** Why the code does not count for goods of a sum; null where it does. */
+    public function refusal(int $goods): ?PromotionRefusal
+    {
+        return $this->totals($goods, null)->refusal;
     }
 
     /** Cents: how far the drawing goes. */
@@ -72,6 +97,6 @@ final readonly class TestCart
 
     private function totals(int $goods, ?DeliveryOffer $offer): Totals
     {
-        return Totals::of([[$goods, 1, true]], $this->promotion, $this->moment, $offer?->price, $offer?->free_from);
+        return Totals::of([new GoodsLine($goods)], $this->promotion, $this->moment, $offer?->terms(), $this->rates);
     }
 }

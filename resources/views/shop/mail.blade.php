@@ -12,7 +12,11 @@
 @endforeach
 @if ($order->totals['off'] > 0)<tr><td colspan="2">{{ $order->totals['code'] }}</td><td align="right">−{{ $shop->amount($order->totals['off']) }}</td></tr>@endif
 <tr><td colspan="2">{{ $order->totals['offer'] }}</td><td align="right">{{ $order->totals['delivery'] === 0 ? $shop->text('say.free') : $shop->amount($order->totals['delivery']) }}</td></tr>
+@if (($order->totals['tax'] ?? 0) > 0 && ! $order->totals['within'])<tr><td colspan="2">{{ $shop->text('say.tax') }}</td><td
+  align="right">{{ $shop->amount($order->totals['tax']) }}</td></tr>@endif
 <tr><td colspan="2"><b>{{ $shop->text('say.total') }}</b></td><td align="right"><b>{{ $shop->amount($order->totals['total']) }}</b></td></tr>
+@if (($order->totals['tax'] ?? 0) > 0 && $order->totals['within'])<tr><td colspan="2">{{ $shop->text('say.taxed') }}</td><td
+  align="right">{{ $shop->amount($order->totals['tax']) }}</td></tr>@endif
 </table></td></tr>
 <tr><td><p>{{ $shop->text('say.going') }} {{ implode(', ', array_filter(array_map(fn ($key) => $order->details[$key] ?? '', ['name', 'street', 'town', 'postcode']))) }}</p></td></tr>
 </table>

@@ -98,7 +98,7 @@ final class CellsTest extends TestCase
         yield [new TextCell(5), 'lantern', '7 characters, and 5 fit: shorten it by 2.'];
         yield [new AddressCell('/page/'), '!?', 'letters from a to z'];
         yield [new DiscountCell(), '120%', 'from 1% to 100%'];
-        yield [new DiscountCell(), '0', 'like 10% or a sum'];
+        yield [new DiscountCell(), '0', 'like 10%, a sum'];
         yield [new CodeCell(), 'Ü', '2 to 32 letters'];
         yield [new TargetCell(), 'https://elsewhere.example', 'beginning with a slash'];
         yield [new TargetCell(), '//elsewhere.example', 'beginning with a slash'];

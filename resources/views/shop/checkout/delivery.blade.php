@@ -3,6 +3,7 @@
 @if ($problem)<p class="message message-problem" role="alert">{{ $problem }}</p>@endif
 <form method="post" action="{{ $shop->address('/checkout/delivery') }}" class="fields">
   <fieldset class="fields"><legend class="field-label"><x-say :shop="$shop" k="travel"/></legend>
+  @if ($offers->isEmpty())<p class="message message-notice">{{ App\Storefront\ShopPages::NO_DELIVERY_THERE }}</p>@endif
   @foreach ($offers as $offer)
   <label class="choice"><input type="radio" name="offer" value="{{ $offer->id }}" @checked($offer->id === $chosen)
     required><span>{{ $offer->name }}<br>{{ $offer->words }}</span><b>@if ($offer->price === 0)<x-say :shop="$shop" k="free"/>@else{{ $shop->amount($offer->price) }}@endif</b></label>

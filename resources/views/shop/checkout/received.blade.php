@@ -7,12 +7,7 @@
     k="sum"/></th></tr></thead>
   <tbody>@foreach ($order->lines as $line)<tr><td class="item">{{ $line['name'] }}</td><td>{{ $line['quantity'] }}</td><td
     class="sum">{{ $shop->amount($line['sum']) }}</td></tr>@endforeach</tbody></table>
-  <dl class="totals">
-    <dt><x-say :shop="$shop" k="goods"/></dt><dd>{{ $shop->amount($order->totals['goods']) }}</dd>
-    @if ($order->totals['off'] > 0)<dt>{{ $order->totals['code'] }}</dt><dd class="reduced">−{{ $shop->amount($order->totals['off']) }}</dd>@endif
-    <dt>{{ $order->totals['offer'] }}</dt><dd>@if ($order->totals['delivery'] === 0)<x-say :shop="$shop" k="free"/>@else{{ $shop->amount($order->totals['delivery']) }}@endif</dd>
-    <dt class="whole"><x-say :shop="$shop" k="total"/></dt><dd class="whole">{{ $shop->amount($order->totals['total']) }}</dd>
-  </dl>
+  @include('shop.parts.sums', ['sums' => $order->totals])
   <p><a class="quiet-button" href="{{ $shop->address('/') }}"><x-say :shop="$shop" k="back.shop"/></a></p>
 </div></div>
 </x-shop::layout>

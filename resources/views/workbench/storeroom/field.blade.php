@@ -17,6 +17,9 @@
 @else
 <input class="entry {{ $field === 'number' ? 'text-right' : '' }}" id="{{ $id }}" name="{{ $name }}" value="{{ $field === 'moment' ? str_replace(' ', 'T', $written) : $written }}"
   autocomplete="off" @if ($field === 'number') inputmode="decimal" @endif
-  @if ($field === 'day') type="date" @elseif ($field === 'moment') type="datetime-local" @elseif (in_array($field, ['record', 'target'], true)) list="storeroom-{{ $field }}" @endif @if ($most)
+  @if ($field === 'day') type="date" @elseif ($field === 'moment') type="datetime-local" @endif
+  @if (in_array($field, ['record', 'target'], true)) list="{{ $id }}-names" hx-get="{{ $bench->address('storeroom/names') }}?column={{ $column->key }}&amp;open_kind={{ $kind->key }}"
+  hx-trigger="input changed delay:150ms" hx-target="#{{ $id }}-names" hx-swap="innerHTML" hx-sync="this:replace" @endif @if ($most)
     data-most="{{ $most }}" @endif>
+@if (in_array($field, ['record', 'target'], true))<datalist id="{{ $id }}-names">@include('workbench.storeroom.names', ['names' => $panel->offered($column)])</datalist>@endif
 @endif

@@ -20,8 +20,9 @@
   @if ($row['pictures'] === [])<p>No picture yet: its card is a plain ground with its name.</p>@endif
   @if ($edits)
   <form class="mt-1 flex items-end gap-2" data-picture-add><label class="grid flex-1 gap-0.5"><span class="text-small text-ink-2">Add a picture of the library, by name</span><input class="entry"
-    list="storeroom-pictures" autocomplete="off" name="picture"></label><button class="act">Add</button></form>
-  <datalist id="storeroom-pictures">@foreach ($bench->store->pictures() as $name => $alt)<option value="{{ $name }}">{{ $alt }}</option>@endforeach</datalist>
+    list="storeroom-pictures" autocomplete="off" name="picture" hx-get="{{ $bench->address('storeroom/names') }}?column=pictures" hx-trigger="input changed delay:150ms"
+    hx-target="#storeroom-pictures" hx-swap="innerHTML"></label><button class="act">Add</button></form>
+  <datalist id="storeroom-pictures">@include('workbench.storeroom.names', ['names' => $bench->store->pictures()])</datalist>
   <form id="form-goods-pictures" class="control" hx-post="{{ $bench->address('storeroom/cells') }}" hx-trigger="change"><input type="hidden" name="record" value="{{ $id }}"><input type="hidden"
     name="column"
     value="pictures"><input type="hidden" name="stood" value="{{ $panel->written($of('pictures'), $row) }}"><input type="text" class="hidden" name="value" aria-hidden="true" tabindex="-1"

@@ -41,6 +41,3 @@
   </form>
 </x-tool>
 @endif
-<datalist id="storeroom-record">@foreach ($panel->categoryNames() as $name)<option value="{{ $name }}">@endforeach</datalist>
-<datalist id="storeroom-target">@if ($kind->key === 'menus')@foreach ($bench->store->targets() as $group)@foreach ($group as $address => $title)<option
-  value="{{ $address }}">{{ $title }}</option>@endforeach @endforeach @endif</datalist>

@@ -17,16 +17,21 @@
       y="16">{{ Money::exact($tried, $currency)
       }}</text><text x="30" y="100" text-anchor="end">paid</text>
   </svg>
-  <form class="control" hx-get="{{ $bench->address('storeroom') }}" hx-include="#state" hx-trigger="change, submit"><label class="flex items-center gap-2">goods for <input
-    class="entry w-24! text-right" name="open_try"
-    value="{{ MoneyCell::figures($tried) }}" inputmode="decimal" autocomplete="off"></label></form>
+  <form class="control flex flex-wrap items-center gap-x-3" hx-get="{{ $bench->address('storeroom') }}" hx-include="#state" hx-trigger="change, submit">
+    <label class="flex items-center gap-2">goods for <input class="entry w-22! text-right" name="open_try" value="{{ MoneyCell::figures($tried) }}" inputmode="decimal" autocomplete="off"></label>
+    <label class="flex items-center gap-2">grams <input class="entry w-18! text-right" name="open_grams" value="{{ $panel->triedGrams() }}" inputmode="numeric" autocomplete="off"></label>
+    @if (count($panel->store->countries ?? []) > 1)<label class="flex items-center gap-2">to <select class="entry" name="open_to">@foreach ($panel->store->countries as $country)<option
+      @selected($country === $panel->triedCountry())>{{ $country }}</option>@endforeach</select></label>@endif
+  </form>
   <table class="outlook-rows w-full"><caption class="sr-only">What is paid</caption><tbody>
     @foreach ($cart->at($tried) as $offer => $totals)
-    <tr><th scope="row">{{ $offer }}</th><td>@if ($totals->off > 0)−{{ Money::exact($totals->off, $currency) }}@endif</td><td>{{ $totals->delivery === 0 ? 'delivery free' :
-      '+'.Money::exact($totals->delivery, $currency) }}</td><td><b>{{ Money::exact($totals->total, $currency) }}</b></td></tr>
+    <tr><th scope="row">{{ $offer }}</th>@if ($totals === null)<td colspan="4" class="text-ink-2">does not take this there</td>@else<td>@if ($totals->off > 0)−{{
+      Money::exact($totals->off, $currency) }}@endif</td><td class="at-end">{{ $totals->delivery === 0 ? 'delivery free' : '+'.Money::exact($totals->delivery, $currency) }}</td><td
+      class="at-end">@if ($totals->tax > 0){{ $totals->isTaxWithin ? 'tax in it' : '+' }}{{ $totals->isTaxWithin ? ' ' : '' }}{{ Money::exact($totals->tax, $currency) }}{{
+      $totals->isTaxWithin ? '' : ' tax' }}@endif</td><td class="at-end"><b>{{ Money::exact($totals->total, $currency) }}</b></td>@endif</tr>
     @endforeach
   </tbody></table>
-  @php($refusal = $cart->at($tried)[array_key_first($cart->at($tried))]->refusal)
+  @php($refusal = $cart->refusal($tried))
   @if ($refusal !== null)<p><x-diamond severity="fix"/> {{ ['not-yet' => 'It has not begun yet.', 'over' => 'It has ended.', 'too-little' => 'It counts from a larger sum.', 'used-up' =>
     'It has been used as often as it can be.', 'not-on-these' => 'It is for other goods.'][$refusal->value] }}</p>@endif
 </x-tool>
