@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
 
 /**
  * A picture of the store's library.
@@ -12,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $store_id
  * @property string $name what settings call it: stays when the picture is replaced
+ * @property string $title what people call it
  * @property string $alt
  * @property int $width px of the largest size
  * @property int $height
@@ -27,6 +29,7 @@ use Illuminate\Database\Eloquent\Model;
 final class Picture extends Model
 {
     use BelongsToStore;
+    use SoftDeletes;
 
     protected $guarded = [];
 
@@ -36,6 +39,13 @@ final class Picture extends Model
     protected function casts(): array
     {
         return ['widths' => 'array', 'formats' => 'array', 'before' => 'array', 'facts' => 'array'];
+    }
+
+    protected static function booted(): void
+    {
+        static::creating(static function (self $picture): void {
+            $picture->title = $picture->title ?? '' ?: mb_substr($picture->name, 0, 120);
+        });
     }
 
     public function isUploaded(): bool

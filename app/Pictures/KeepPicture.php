@@ -18,10 +18,16 @@ final class KeepPicture
     /** What belongs to the files of a picture, and is swapped with them. */
     private const FILES = ['base', 'widths', 'formats', 'width', 'height', 'bytes', 'facts'];
 
+    /** px that must be left of either side. */
+    private const LEAST_CROP = 32;
+
     /** How often another name is tried when somebody else was first. */
     private const TRIES = 20;
 
-    public function __construct(private readonly PictureIntake $intake, private readonly CurrentStore $store) {}
+    public function __construct(
+        private readonly PictureIntake $intake,
+        private readonly CurrentStore $store,
+    ) {}
 
     /** @throws UnusablePicture */
     public function add(UploadedFile $file, string $alt): Picture
@@ -61,7 +67,10 @@ final class KeepPicture
         for ($try = 1; ; $try++) {
             $name = $this->freeName($wanted);
             try {
-                return Transaction::run(static fn(): Picture => Picture::query()->create(['name' => $name, ...$row]));
+                $made = Transaction::run(static fn(): Picture => Picture::query()->create(['name' => $name, ...$row]));
+                event(new LibraryChanged());
+
+                return $made;
             } catch (UniqueConstraintViolationException $e) {
                 if ($try === self::TRIES) {
                     throw $e;
@@ -87,6 +96,31 @@ final class KeepPicture
         $row = $this->intake->keep($made, $this->store->id(), $name);
 
         return Picture::query()->firstWhere('base', $row['base']) ?? $this->named($name, ['alt' => $from->alt, ...$row]);
+    }
+
+    /**
+     * Cuts away what is outside a part of the picture, everywhere it stands; bringBack() brings it back.
+     *
+     * @param array{float, float, float, float} $part left, top, width and height as shares of the whole, each 0..1
+     *
+     * @throws UnusablePicture when too little would be left, or the picture cannot be opened
+     */
+    public function crop(Picture $picture, Originals $originals, array $part): void
+    {
+        $whole = $originals->open($picture->base, $picture->width) ?? throw UnusablePicture::broken($picture->title);
+        [$left, $top, $wide, $high] = $part;
+        [$w, $h] = [imagesx($whole), imagesy($whole)];
+        $box = [
+            'x' => (int) round($left * $w), 'y' => (int) round($top * $h), 'width' => (int) round($wide * $w),
+            'height' => (int) round($high * $h),
+        ];
+        if ($box['width'] < self::LEAST_CROP || $box['height'] < self::LEAST_CROP) {
+            throw UnusablePicture::tooSmall($picture->title, self::LEAST_CROP);
+        }
+        $cut = imagecrop($whole, $box) ?: throw UnusablePicture::broken($picture->title);
+        imagesavealpha($cut, true);
+        $row = $this->intake->keep(new ReadPicture($cut, null, []), $this->store->id(), $picture->name);
+        $this->change(fn() => $picture->update([...$row, 'focus_x' => 50, 'focus_y' => 50, 'before' => $picture->only(self::FILES)]));
     }
 
     /**
@@ -128,11 +162,12 @@ final class KeepPicture
             $update();
             Storefront::query()->increment('content_version');
         });
+        event(new LibraryChanged());
     }
 
     private function freeName(string $wanted): string
     {
-        $taken = Picture::query()->where('name', 'like', "$wanted%")->pluck('name')->all();
+        $taken = Picture::withTrashed()->where('name', 'like', "$wanted%")->pluck('name')->all();
         $name = $wanted;
         for ($i = 2; in_array($name, $taken, true); $i++) {
             $name = "$wanted-$i";

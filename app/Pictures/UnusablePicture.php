@@ -50,6 +50,12 @@ final class UnusablePicture extends \InvalidArgumentException
         return new self(sprintf('“%s”: %s', self::short($name), $why));
     }
 
+    /** @param int $least px of either side */
+    public static function tooSmall(string $name, int $least): self
+    {
+        return new self(sprintf('“%s” must keep at least %d by %d pixels.', self::short($name), $least, $least));
+    }
+
     public static function broken(string $name): self
     {
         return new self(sprintf(

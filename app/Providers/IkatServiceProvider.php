@@ -19,22 +19,26 @@ use App\Models\CurrentStore;
 use App\Models\User;
 use App\Pictures\IconMaker;
 use App\Pictures\IconShelf;
+use App\Pictures\LibraryChanged;
 use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
 use App\Pictures\PictureShelf;
 use App\Storefront\DraftShop;
 use App\Storefront\PageCache;
 use App\Storeroom\StoreReader;
+use App\Storeroom\TouchedColumns;
 use App\Workbench\Shell\HeldSections;
 use App\Workbench\Shell\Steps;
 use App\Workbench\StepList;
 use Ikat\Core\Setting\Catalog\StorefrontCatalog;
+use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Type\FontSet;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Blade;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -121,6 +125,9 @@ final class IkatServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Event::listen(LibraryChanged::class, static function (): void {
+            app(TouchedColumns::class)->touchColumns(RecordKinds::PICTURES, [TouchedColumns::RECORDS]);
+        });
         TrustProxies::at(config('ikat.proxies'));
         Model::shouldBeStrict(! $this->app->isProduction());
         Blade::anonymousComponentNamespace('shop', 'shop');

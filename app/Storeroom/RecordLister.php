@@ -33,11 +33,18 @@ final class RecordLister
 
     private const SECONDS = 86_400;
 
+    /** Bytes of all files of a picture from which it is heavy (common practice, no source). */
+    private const HEAVY = 800_000;
+
+    /** px a product's first picture is shown at on its page, on a screen of 1280. */
+    private const SHOWN_WIDE = 740;
+
     public function __construct(
         private readonly RecordRows $rows,
         private readonly StoreNames $names,
         private readonly CurrentStore $current,
         private readonly TouchedColumns $touched,
+        private readonly PictureUses $uses,
     ) {}
 
     /** @return array<int, array<string, Value>> id => record, in order; the names they speak of are known after it */
@@ -86,6 +93,11 @@ final class RecordLister
     /** How many there are: counted once until the Storeroom changes. */
     public function count(RecordKind $kind, RecordQuestion $asked): int
     {
+        if (($asked->only[0] ?? '') === 'check') {
+            // It follows from what other records and looks show.
+            return $this->matching($kind, $asked)->count();
+        }
+
         return Cache::remember(
             $this->cacheKey('count', $kind, $asked, []),
             self::SECONDS,
@@ -170,9 +182,11 @@ final class RecordLister
     {
         $query = $this->matching($kind, $asked);
         if ($asked->sort !== '') {
-            $by = $kind->columns[$asked->sort]->type instanceof PicturesCell ? 'picture_id' : $this->sorted($kind->columns[$asked->sort]);
+            $by = $kind->columns[$asked->sort]->type instanceof PicturesCell
+                ? ($kind->key === RecordKinds::GOODS ? 'picture_id' : 'id')
+                : $this->sorted($kind->columns[$asked->sort]);
 
-            return $query->orderBy($by, $asked->isDown ? 'desc' : 'asc')->orderBy('id');
+            return $query->orderByRaw("$by ".($asked->isDown ? 'desc' : 'asc'))->orderBy('id');
         }
         if ($kind->key === RecordKinds::MENUS) {
             $menus = $kind->column('menu')->type;
@@ -180,12 +194,20 @@ final class RecordLister
             $query->orderByRaw('field(menu, '.implode(', ', array_fill(0, count($menus->choices), '?')).')', array_keys($menus->choices));
         }
 
+        if ($kind->key === RecordKinds::PICTURES) {
+            return $query->orderByDesc('id');
+        }
+
         return $query->when($kind->place !== '', static fn(Builder $q) => $q->orderBy($kind->place))->orderBy('id');
     }
 
     private function sorted(Column $column): string
     {
-        return $column->key === 'discount' ? 'value' : $column->key;
+        return match ($column->key) {
+            'discount' => 'value',
+            'uses' => RecordRows::PRODUCTS_OF_A_PICTURE,
+            default => $column->key,
+        };
     }
 
     private function matching(RecordKind $kind, RecordQuestion $asked): Builder
@@ -199,6 +221,9 @@ final class RecordLister
         }
         if ($asked->only !== null) {
             [$key, $written] = $asked->only;
+            if ($key === 'check') {
+                return $this->checked($query, $written);
+            }
             $type = $kind->columns[$key]->type;
             $value = match (true) {
                 $type instanceof RecordCell => $this->names->idOf($type->kind, $written) ?? 0,
@@ -211,6 +236,19 @@ final class RecordLister
         return $query;
     }
 
+    /** Pictures with which something is wrong. */
+    private function checked(Builder $query, string $written): Builder
+    {
+        return match (array_search($written, RecordKinds::PICTURE_CHECKS, true)) {
+            'unused' => $query->whereRaw(RecordRows::PRODUCTS_OF_A_PICTURE.' = 0')->whereNotIn('name', $this->uses->inLooks()),
+            'undescribed' => $query->where('alt', ''),
+            'heavy' => $query->where('bytes', '>', self::HEAVY),
+            default => $query->where('width', '<', self::SHOWN_WIDE)->whereExists(
+                static fn(Builder $q) => $q->from('products')->whereColumn('products.picture_id', 'pictures.id')->selectRaw('1'),
+            ),
+        };
+    }
+
     private function search(Builder $query, RecordKind $kind, string $words): void
     {
         $like = '%'.addcslashes($words, '\\%_').'%';
@@ -221,7 +259,7 @@ final class RecordLister
             return;
         }
         $query->where(static function (Builder $q) use ($kind, $like): void {
-            foreach (['slug', $kind->name, 'words', 'target', 'body'] as $key) {
+            foreach (['slug', $kind->name, 'words', 'target', 'body', 'alt'] as $key) {
                 if (isset($kind->columns[$key])) {
                     $q->orWhere($key, 'like', $like);
                 }

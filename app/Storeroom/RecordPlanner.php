@@ -101,6 +101,9 @@ final class RecordPlanner
         if (! $kind->isMade && ($wish->id === null || $wish->isDeleted)) {
             return [null, [new RefusedCell($wish->id, '', '', "A $kind->one is neither made nor deleted in this table.")]];
         }
+        if ($kind->isUploaded && $wish->id === null) {
+            return [null, [new RefusedCell(null, '', '', "A new $kind->one comes from a file: drop it on the table.")]];
+        }
         $called = fn(array $row): string => $kind->column($kind->name)->type->write($row[$kind->name] ?? null, $this->names);
         if ($wish->isDeleted && $is !== null) {
             return [new RecordChange($kind->key, (int) $wish->id, $called($is), self::typed($kind, $is), null), []];

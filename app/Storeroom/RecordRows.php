@@ -29,7 +29,8 @@ use Illuminate\Support\Facades\DB;
 final class RecordRows
 {
     private const TABLES = [
-        RecordKinds::GOODS => 'products', RecordKinds::CATEGORIES => 'categories', RecordKinds::MENUS => 'menu_entries',
+        RecordKinds::GOODS => 'products', RecordKinds::PICTURES => 'pictures', RecordKinds::CATEGORIES => 'categories',
+        RecordKinds::MENUS => 'menu_entries',
         RecordKinds::PAGES => 'pages', RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
         RecordKinds::TAXES => 'tax_rates',
         RecordKinds::ADDRESSES => 'letters', RecordKinds::ORDERS => 'orders', RecordKinds::STOREFRONTS => 'storefronts',
@@ -39,14 +40,20 @@ final class RecordRows
     /** What keeps leading to a record after its address has become another. */
     private const LED_ON = [RecordKinds::GOODS, RecordKinds::CATEGORIES, RecordKinds::PAGES];
 
-    public function __construct(private readonly CurrentStore $current) {}
+    public const PRODUCTS_OF_A_PICTURE = '((select count(*) from products p'
+        .' where p.store_id = pictures.store_id and p.picture_id = pictures.id)'
+        .' + (select count(*) from product_pictures pp where pp.picture_id = pictures.id))';
+
+    public function __construct(private readonly CurrentStore $current, private readonly PictureUses $uses) {}
 
     /** The rows of a kind, of this store alone. */
     public function query(RecordKind $kind): Builder
     {
         $table = self::TABLES[$kind->key];
 
-        return DB::table($table)->where($kind->key === RecordKinds::STORE ? 'stores.id' : "$table.store_id", $this->current->id());
+        return DB::table($table)
+            ->where($kind->key === RecordKinds::STORE ? 'stores.id' : "$table.store_id", $this->current->id())
+            ->when($kind->key === RecordKinds::PICTURES, static fn(Builder $q) => $q->whereNull('deleted_at'));
     }
 
     /**
@@ -61,12 +68,18 @@ final class RecordRows
             return [];
         }
         $query = $this->query($kind)->whereIn('id', $ids)->orderBy('id');
+        if ($kind->key === RecordKinds::PICTURES) {
+            $query->selectRaw('pictures.*, '.self::PRODUCTS_OF_A_PICTURE.' as uses');
+        }
         $rows = ($isLocked ? $query->lockForUpdate() : $query)->get();
-        $more = isset($kind->columns['pictures']) ? $this->morePictures($ids) : [];
+        $more = $kind->key === RecordKinds::GOODS ? $this->morePictures($ids) : [];
         $read = [];
         foreach ($rows as $row) {
             $row = (array) $row;
-            $row['pictures'] = [...(isset($row['picture_id']) ? [(int) $row['picture_id']] : []), ...$more[$row['id']] ?? []];
+            $row['pictures'] = $kind->key === RecordKinds::PICTURES ? [(int) $row['id']] : [
+                ...(isset($row['picture_id']) ? [(int) $row['picture_id']] : []),
+                ...$more[$row['id']] ?? [],
+            ];
             $read[(int) $row['id']] = array_map(static fn(Column $c) => self::value($c, $row), $kind->columns);
         }
 
@@ -82,6 +95,12 @@ final class RecordRows
     public function insert(RecordKind $kind, array $records, array $ids): array
     {
         $table = self::TABLES[$kind->key];
+        if ($kind->key === RecordKinds::PICTURES) {
+            // One that was deleted comes back with the files it had.
+            DB::table($table)->where('store_id', $this->current->id())->whereIn('id', $ids)->update(['deleted_at' => null]);
+
+            return $ids;
+        }
         $own = ['store_id' => $this->current->id(), 'created_at' => now(), 'updated_at' => now()];
         $rows = array_map(fn(array $values): array => [...$this->written($kind, $values, $values), ...$own], $records);
         if (array_filter($ids) === []) {
@@ -142,6 +161,17 @@ final class RecordRows
         }
         if ($kind->key === RecordKinds::DELIVERY) {
             DB::table('carts')->whereIn('delivery_offer_id', $ids)->update(['delivery_offer_id' => null]);
+        }
+        if ($kind->key === RecordKinds::PICTURES) {
+            foreach ($this->query($kind)->whereIn('id', $ids)->pluck('name', 'id') as $id => $name) {
+                $need = $this->uses->need((int) $id, (string) $name);
+                if ($need !== null) {
+                    throw new RefusedChange($need);
+                }
+            }
+            $this->query($kind)->whereIn('id', $ids)->update(['deleted_at' => now()]);
+
+            return;
         }
         $this->query($kind)->whereIn('id', $ids)->delete();
     }

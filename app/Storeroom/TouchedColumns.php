@@ -42,7 +42,7 @@ final class TouchedColumns
     /** @param array{first: RecordChange, keys: list<string>, made: int, gone: int} $told of an edit, as ChangeWords gathers it */
     public function touch(array $told): void
     {
-        $keys = array_intersect(['price', 'cost'], $told['keys']) === [] ? $told['keys'] : [...$told['keys'], 'margin'];
+        $keys = array_intersect(['price', 'reduced', 'cost'], $told['keys']) === [] ? $told['keys'] : [...$told['keys'], 'margin'];
         $this->touchColumns($told['first']->kind, $told['made'] + $told['gone'] > 0 ? [...$keys, self::RECORDS] : $keys);
     }
 

@@ -31,6 +31,7 @@ final readonly class RecordKind
      * @param string $place key of the column that keeps their order by hand; empty for none
      * @param ?\Closure(array<string, Value>, ?array<string, Value>): array<string, Value> $follows what some columns become when a whole
      *     record becomes another; the second is the record as it was, null for a new one
+     * @param bool $isUploaded whether new ones come from files that are brought, and not from what is typed
      */
     public function __construct(
         public string $key,
@@ -44,6 +45,7 @@ final readonly class RecordKind
         public bool $isMade = true,
         public bool $isPrivate = false,
         private ?\Closure $follows = null,
+        public bool $isUploaded = false,
     ) {
         $this->columns = array_combine(array_map(static fn(Column $c): string => $c->key, $columns), $columns);
     }

@@ -15,6 +15,7 @@ use Ikat\Core\Store\Cell\EmailCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\PercentCell;
+use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\SwitchCell;
@@ -27,6 +28,7 @@ use Ikat\Core\Store\Cell\ZoneCell;
 final class RecordKinds
 {
     public const GOODS = 'goods';
+    public const PICTURES = 'pictures';
     public const CATEGORIES = 'categories';
     public const MENUS = 'menus';
     public const PAGES = 'pages';
@@ -49,11 +51,34 @@ final class RecordKinds
     public static function all(\DateTimeZone $zone): array
     {
         $kinds = [
-            Goods::kind($zone), self::categories(), self::menus(), self::pages(), self::codes($zone), self::delivery(), self::taxes(),
+            Goods::kind($zone), self::pictures(), self::categories(), self::menus(), self::pages(), self::codes($zone),
+            self::delivery(), self::taxes(),
             self::addresses($zone), self::orders($zone), self::storefronts(), self::store(),
         ];
 
         return array_combine(array_map(static fn(RecordKind $k): string => $k->key, $kinds), $kinds);
+    }
+
+    /** What can be wrong with a picture, as it is kept and as it is written. */
+    public const PICTURE_CHECKS = [
+        'unused' => 'used nowhere', 'undescribed' => 'without words', 'heavy' => 'heavy', 'small' => 'too small where it stands',
+    ];
+
+    private static function pictures(): RecordKind
+    {
+        return new RecordKind(self::PICTURES, 'picture', 'pictures', 'title', null, [
+            new Column('pictures', 'picture', new PicturesCell(), wide: 58, isComputed: true),
+            new Column('title', 'name', new TextCell(self::NAME), true, 170),
+            new Column('alt', 'in words', new TextCell(160), wide: 270),
+            new Column('width', 'wide', new WholeCell(), wide: 56, isComputed: true),
+            new Column('height', 'high', new WholeCell(), wide: 56, isComputed: true),
+            new Column('kilobytes', 'kB', new WholeCell(), wide: 64, isComputed: true),
+            new Column('uses', 'products', new TextCell(12), wide: 66, isComputed: true),
+            new Column('name', 'known as', new TextCell(self::NAME), wide: 160, isComputed: true),
+            new Column('focus_x', 'in sight, % from the left', new WholeCell(0, 100), true),
+            new Column('focus_y', 'in sight, % from the top', new WholeCell(0, 100), true),
+            new Column('check', 'picture', new ChoiceCell(self::PICTURE_CHECKS), isComputed: true),
+        ], isUploaded: true);
     }
 
     private static function categories(): RecordKind

@@ -69,7 +69,7 @@ final class StoreFilesTest extends AppTestCase
 
     public function testWhatGoesOutComesBackInUnchangedAndMakesTheSameStoreElsewhere(): void
     {
-        $kinds = array_filter(RecordKinds::all(new \DateTimeZone('UTC')), static fn($kind): bool => $kind->isMade);
+        $kinds = array_filter(RecordKinds::all(new \DateTimeZone('UTC')), static fn($kind): bool => $kind->isMade && ! $kind->isUploaded);
         $files = array_map($this->out(...), array_combine(array_keys($kinds), array_keys($kinds)));
         foreach ($files as $kind => $csv) {
             $outlook = $this->bring($kind, $csv)->outlook();
@@ -81,7 +81,9 @@ final class StoreFilesTest extends AppTestCase
         self::assertCount(62, $theirs);
         self::assertSame(count($theirs[0]), count($theirs[40]));
         // Another store, empty, is made from them alone.
-        $pictures = Picture::query()->get()->map(static fn(Picture $p): array => array_diff_key($p->getAttributes(), ['id' => 0]))->all();
+        $pictures = Picture::query()->get()->map(
+            static fn(Picture $p): array => array_diff_key($p->getAttributes(), ['id' => 0, 'kilobytes' => 0]),
+        )->all();
         $other = Store::query()->create(['name' => 'Elsewhere', 'time_zone' => 'America/New_York', 'currency' => 'USD'])->refresh();
         app(CurrentStore::class)->is($other->id);
         Storefront::query()->create(['name' => 'Elsewhere', 'slug' => 'elsewhere']);

@@ -43,7 +43,7 @@ final class StoreFileController
             return EditAnswer::refuse('Choose a file first.');
         }
         $kind = $this->kind($request, $found);
-        if (! $kind->isMade) {
+        if (! $kind->isMade || $kind->isUploaded) {
             return EditAnswer::refuse('No file is taken in here: what stands in this table is changed in it.');
         }
         try {

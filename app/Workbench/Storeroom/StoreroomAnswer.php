@@ -16,8 +16,20 @@ final class StoreroomAnswer
 {
     public function __construct(private readonly BenchMaker $maker) {}
 
+    /** Something that shows in the shop was done outside the journal: it has a way back of its own. */
+    public function changed(TypedRequest $request, Look $look, string $words): Response
+    {
+        return $this->told($request, $look, $words, true, []);
+    }
+
     /** @param list<RefusedCell> $refused */
     public function to(TypedRequest $request, Look $look, ?StoreEdit $edit, array $refused = [], string $words = ''): Response
+    {
+        return $this->told($request, $look, $words === '' ? self::words($edit, $refused) : $words, $edit !== null, $refused);
+    }
+
+    /** @param list<RefusedCell> $refused */
+    private function told(TypedRequest $request, Look $look, string $words, bool $isChanged, array $refused): Response
     {
         // The store's version has gone up in the database alone.
         $look->storefront->refresh();
@@ -26,16 +38,15 @@ final class StoreroomAnswer
 
         return $this->maker->answer('workbench.shell.answer', $bench, ['tells' => [
             'ikat:edited' => [
-                'sheet' => $bench->prepare()->sheet(), 'reload' => $edit !== null,
-                'words' => $words === '' ? self::told($edit, $refused) : $words, 'places' => [],
+                'sheet' => $bench->prepare()->sheet(), 'reload' => $isChanged, 'words' => $words, 'places' => [],
             ],
             'ikat:cells' => ['refused' => $refused],
-            ...($edit === null ? [] : ['ikat:light' => []]),
+            ...($isChanged ? ['ikat:light' => []] : []),
         ]]);
     }
 
     /** @param list<RefusedCell> $refused */
-    private static function told(?StoreEdit $edit, array $refused): string
+    private static function words(?StoreEdit $edit, array $refused): string
     {
         $kept = $edit === null ? 'Nothing changed.' : ucfirst($edit->kind).": $edit->label.";
 

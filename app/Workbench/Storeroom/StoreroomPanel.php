@@ -8,10 +8,12 @@ use App\Http\TypedRequest;
 use App\Models\DeliveryOffer;
 use App\Models\Mail;
 use App\Models\Order;
+use App\Models\Picture;
 use App\Models\PromotionCode;
 use App\Models\Store;
 use App\Models\StoreEdit;
 use App\Storefront\Money;
+use App\Storeroom\PictureUses;
 use App\Storeroom\RecordLister;
 use App\Storeroom\StoreFile;
 use App\Storeroom\StoreNames;
@@ -102,6 +104,7 @@ final class StoreroomPanel extends StepPanel
         private readonly RecordLister $lister,
         public readonly StoreNames $names,
         private readonly FieldOffers $offering,
+        private readonly PictureUses $uses,
     ) {
         parent::__construct($bench, $request);
         $this->store = $bench->look->storefront->store;
@@ -306,6 +309,29 @@ final class StoreroomPanel extends StepPanel
         return $this->written($this->kind->column($this->kind->name), $row);
     }
 
+    /** The open picture. */
+    public function picture(): Picture
+    {
+        return Picture::query()->findOrFail($this->wanted);
+    }
+
+    /** @return list<array{string, string}> label and address of each place where the open picture stands */
+    public function pictureUses(): array
+    {
+        $found = [];
+        foreach ($this->uses->products($this->wanted) as $id => $name) {
+            $found[] = ["Product, $name", $this->bench->address("storeroom?open_record=$id")];
+        }
+        $here = $this->bench->look;
+        foreach ($this->uses->settings((string) ($this->open()['name'] ?? '')) as [$look, $path, $label]) {
+            $found[] = $look->id === $here->id
+                ? [$label, $this->bench->addressOfSetting($path)]
+                : ["$label, in the look $look->name", "/workbench/looks/$look->id"];
+        }
+
+        return $found;
+    }
+
     /** The price of the open product. */
     public function price(): Price
     {
@@ -437,7 +463,10 @@ final class StoreroomPanel extends StepPanel
     public function groups(): array
     {
         $groups = [];
-        foreach ($this->kind->onTable() as $column) {
+        foreach ($this->kind->columns as $column) {
+            if ($column->wide === 0 && ! $column->isComputed) {
+                continue;
+            }
             if ($column->type instanceof ChoiceCell) {
                 $groups[$column->key] = array_values($column->type->choices);
             } elseif ($column->type instanceof RecordCell && $column->type->kind === RecordKinds::CATEGORIES) {

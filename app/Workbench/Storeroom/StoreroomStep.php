@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workbench\Storeroom;
 
 use App\Http\TypedRequest;
+use App\Storeroom\PictureUses;
 use App\Storeroom\RecordLister;
 use App\Storeroom\StoreNames;
 use App\Workbench\Shell\Bench;
@@ -21,7 +22,11 @@ use Illuminate\Support\Facades\Route;
 /** The back office: what the store sells and says, as tables. */
 final class StoreroomStep implements Step, StandsApart, BringsFinds
 {
-    public function __construct(private readonly RecordLister $lister, private readonly StoreNames $names) {}
+    public function __construct(
+        private readonly RecordLister $lister,
+        private readonly StoreNames $names,
+        private readonly PictureUses $uses,
+    ) {}
 
     public function key(): string
     {
@@ -40,7 +45,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
 
     public function panel(Bench $bench, TypedRequest $request): StepPanel
     {
-        return new StoreroomPanel($bench, $request, $this->lister, $this->names, new FieldOffers($bench->store));
+        return new StoreroomPanel($bench, $request, $this->lister, $this->names, new FieldOffers($bench->store), $this->uses);
     }
 
     public function addressOf(Setting $setting, Bench $bench): string
@@ -96,6 +101,10 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
                 Route::post("files/{file}/$act", [StoreFileController::class, $act]);
             }
             Route::post('files/{file}/off', [StoreFileController::class, 'callOff']);
+            Route::post('pictures', [StoreroomPictureController::class, 'add']);
+            Route::post('pictures/{record}/file', [StoreroomPictureController::class, 'replace']);
+            Route::post('pictures/{record}/crop', [StoreroomPictureController::class, 'crop']);
+            Route::post('pictures/{record}/back', [StoreroomPictureController::class, 'bringBack']);
             Route::post('storefronts', [StorefrontController::class, 'open'])->middleware('can:tend-people');
             Route::post('storefronts/{record}/password', [StorefrontController::class, 'password'])->middleware('can:tend-people');
             Route::get('out/{kind}.csv', [StoreFileController::class, 'out'])->where('kind', '[a-z]{1,20}');

@@ -1,5 +1,6 @@
 // The open record on the bench: what is refused is told beside its field, and its pictures are put in order.
 import Sortable from 'sortablejs';
+import { startBringPictures } from './bring-pictures.js';
 
 export function startRecordForm() {
   const body = document.body;
@@ -61,4 +62,5 @@ export function startRecordForm() {
   };
   body.addEventListener('htmx:afterSettle', dragged);
   dragged();
+  startBringPictures((made) => keep([...names(), ...made]));
 }

@@ -3,7 +3,7 @@
 @php($main = isset($row['pictures'][0]) ? $bench->picture($panel->names->nameOf('picture', $row['pictures'][0])) : null)
 <span class="flex items-center gap-1">@if ($main !== null)<img src="{{ $main->smallest() }}" alt="" width="28" height="20" loading="lazy" class="h-5 w-7 object-cover">@else<x-diamond
   severity="fix"/>@endif<span
-  @class(['text-ink-2' => $main !== null, 'font-semibold' => $main === null])>{{ count($row['pictures']) }}</span></span>
+  @class(['text-ink-2' => $main !== null, 'font-semibold' => $main === null])>{{ $kind->isUploaded ? '' : count($row['pictures']) }}</span></span>
 @elseif ($column->key === 'margin')
 @if ($row['margin'] !== null)
 @php($share = max(0, min(100, $row['margin'])))

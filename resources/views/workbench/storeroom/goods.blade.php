@@ -19,6 +19,8 @@
   </ol>
   @if ($row['pictures'] === [])<p>No picture yet: its card is a plain ground with its name.</p>@endif
   @if ($edits)
+  <label class="drop-here mt-1 grid cursor-pointer border border-dashed border-edge px-2 py-1"><span class="text-ink-2">Drop pictures here, or <span class="act">choose files</span></span><input
+    class="sr-only" type="file" multiple accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml" data-bring="{{ $bench->address('storeroom/pictures') }}"></label>
   <form class="mt-1 flex items-end gap-2" data-picture-add><label class="grid flex-1 gap-0.5"><span class="text-small text-ink-2">Add a picture of the library, by name</span><input class="entry"
     list="storeroom-pictures" autocomplete="off" name="picture" hx-get="{{ $bench->address('storeroom/names') }}?column=pictures" hx-trigger="input changed delay:150ms"
     hx-target="#storeroom-pictures" hx-swap="innerHTML"></label><button class="act">Add</button></form>

@@ -31,7 +31,7 @@
 </div>
 @endif
 @endif
-@if ($edits && $kind->isMade)
+@if ($edits && $kind->isMade && ! $kind->isUploaded)
 <x-tool id="storeroom-new" :title="'New '.$kind->one" :isTarget="true">
   <form class="grid gap-1" id="form-new" hx-post="{{ $bench->address('storeroom/new') }}" hx-trigger="submit">
     @foreach ($kind->asked() as $column)

@@ -10,9 +10,9 @@
 @php($open = $panel->openId())
 @php($isNumber = fn ($column) => $kind->isNumber($column->key))
 <div class="storeroom flex h-full min-h-64 flex-col" data-storeroom data-kind="{{ $kind->key }}" data-url="{{ $bench->address('storeroom') }}" data-count="{{ $count }}">
-  <nav class="flex flex-wrap gap-x-1" aria-label="Tables">
+  <nav class="flex flex-wrap" aria-label="Tables">
     @foreach ($panel->kinds as $each)
-    <a @class(['part-tab min-h-6 px-2 py-0.75 underline-offset-3 hover:underline', 'bg-blue-wash font-semibold shadow-[inset_0_-2px_var(--color-blue)]' => $each === $kind])
+    <a @class(['part-tab min-h-6 px-1.5 py-0.75 underline-offset-3 hover:underline', 'bg-blue-wash font-semibold shadow-[inset_0_-2px_var(--color-blue)]' => $each === $kind])
       href="{{ $panel->addressAt(new Ikat\Core\Store\RecordQuestion(), null, $each->key) }}" hx-get="{{ $panel->addressAt(new Ikat\Core\Store\RecordQuestion(), null, $each->key) }}"
       @if ($each === $kind) aria-current="true" @endif>{{ ucfirst($each->key) }} <span class="text-ink-2">{{ number_format($panel->count($each)) }}</span></a>
     @endforeach
@@ -50,9 +50,11 @@
       @endforeach
     </span>
     @endif
-    @if ($edits && $kind->isMade)<a class="act" href="#storeroom-new">New {{ $kind->one }}</a>
-    @if ($kind->isMade)<form class="relative inline-flex" hx-post="{{ $bench->address('storeroom/files') }}" hx-encoding="multipart/form-data" hx-trigger="change"><label class="act cursor-pointer
-      has-[:focus-visible]:outline-2">Take in a file<input class="sr-only" type="file" name="file" accept=".csv,.tsv,.txt,text/csv,text/plain"></label></form>@endif
+    @if ($edits && $kind->isUploaded)<label class="act cursor-pointer has-[:focus-visible]:outline-2">Add pictures<input class="sr-only" type="file" multiple
+      accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml" data-bring="{{ $bench->address('storeroom/pictures') }}"></label>@endif
+    @if ($edits && $kind->isMade && ! $kind->isUploaded)<a class="act" href="#storeroom-new">New {{ $kind->one }}</a>
+    <form class="relative inline-flex" hx-post="{{ $bench->address('storeroom/files') }}" hx-encoding="multipart/form-data" hx-trigger="change"><label class="act cursor-pointer
+      has-[:focus-visible]:outline-2">Take in a file<input class="sr-only" type="file" name="file" accept=".csv,.tsv,.txt,text/csv,text/plain"></label></form>
     <a class="act" href="{{ $bench->address("storeroom/out/$kind->key.csv").'?'.http_build_query(array_filter($panel->state())) }}" download>As a file</a>@endif
   </div>
   <div class="storeroom-scroll relative min-h-0 flex-1 overflow-auto border-b border-ink-1" tabindex="-1">

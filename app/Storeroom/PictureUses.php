@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Storeroom;
+
+use App\Looks\LookReader;
+use App\Models\Look;
+use App\Models\Product;
+use App\Models\Release;
+use Ikat\Core\Check\StoreContents;
+use Ikat\Core\Setting\Type\PicksType;
+use Ikat\Core\Setting\Type\PictureType;
+use Illuminate\Support\Facades\DB;
+
+/** Where pictures of the library stand. */
+final class PictureUses
+{
+    /** Products that are named. */
+    private const NAMED = 12;
+
+    /** @var ?list<string> */
+    private ?array $inLooks = null;
+
+    public function __construct(private readonly LookReader $looks) {}
+
+    /** @return list<string> names of those that looks of the store show, now or in a season */
+    public function inLooks(): array
+    {
+        return $this->inLooks ??= array_values(array_unique(array_merge([], ...Look::query()->with('storefront.store')->get()
+            ->map(fn(Look $look): array => StoreContents::asked($this->looks->of($look)->resolved())['pictures'])->all())));
+    }
+
+    /** @return list<array{Look, string, string}> look, path and label of each setting that shows a picture */
+    public function settings(string $name): array
+    {
+        $found = [];
+        foreach (Look::query()->with('storefront.store')->orderBy('id')->get() as $look) {
+            $snapshot = $this->looks->of($look);
+            foreach ($snapshot->catalog()->all() as $path => $setting) {
+                $shown = match (true) {
+                    $setting->type instanceof PictureType => [$snapshot->resolved()->text($path)],
+                    $setting->type instanceof PicksType && $setting->type
+                        ->kind === 'picture' => explode(',', $snapshot->resolved()->text($path)),
+                    default => [],
+                };
+                if (in_array($name, $shown, true)) {
+                    $found[] = [$look, $path, $setting->label];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<int, string> id => name of products that show a picture, the first of them, in the order of the shelf */
+    public function products(int $id): array
+    {
+        return Product::query()
+            ->where(static fn($q) => $q->where('picture_id', $id)->orWhereIn(
+                'id',
+                DB::table('product_pictures')->where('picture_id', $id)->select('product_id'),
+            ))
+            ->orderBy('position')
+            ->orderBy('id')
+            ->limit(self::NAMED)
+            ->pluck('name', 'id')
+            ->all();
+    }
+
+    /** @return ?string why it cannot go, as a sentence; null where nothing needs it */
+    public function need(int $id, string $name): ?string
+    {
+        $products = $this->products($id);
+        if ($products !== []) {
+            return 'The product '.reset($products).' shows it. Take it away there first.';
+        }
+        $settings = $this->settings($name);
+        if ($settings !== []) {
+            [$look, , $label] = $settings[0];
+
+            return "$label of the look $look->name shows it. Choose another there first.";
+        }
+        $isReleased = Release::query()
+            ->whereIn('look_id', Look::query()->select('id'))
+            ->whereRaw("json_exists(pictures, concat('$.\"', ?, '\"'))", [$name])
+            ->exists();
+
+        return $isReleased ? 'A release shows it, and could be brought back. It stays as long as the release.' : null;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Storeroom;
+
+use App\Http\TypedRequest;
+use App\Models\Picture;
+use App\Pictures\KeepPicture;
+use App\Pictures\Originals;
+use App\Pictures\UnusablePicture;
+use App\Workbench\Shell\BenchMaker;
+use App\Workbench\Shell\EditAnswer;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+/** Files of the library's pictures: brought one after the other, put in the place of others, cut to a part. */
+final class StoreroomPictureController
+{
+    public function __construct(
+        private readonly BenchMaker $maker,
+        private readonly StoreroomAnswer $answer,
+        private readonly KeepPicture $keep,
+    ) {}
+
+    /** One of the files that were dropped. Its words are to be said afterwards: the table shows those that have none. */
+    public function add(TypedRequest $request, int $look): JsonResponse|Response
+    {
+        $this->maker->look($look);
+        $file = $request->uploaded('file');
+        if ($file === null) {
+            return EditAnswer::refuse('No file has arrived. Choose one or more pictures.');
+        }
+        try {
+            $picture = $this->keep->add($file, '');
+        } catch (UnusablePicture $e) {
+            return EditAnswer::refuse($e->getMessage());
+        }
+
+        return new JsonResponse(['id' => $picture->id, 'name' => $picture->name]);
+    }
+
+    public function replace(TypedRequest $request, int $look, int $record): Response
+    {
+        return $this->change($request, $look, $record, function (Picture $picture) use ($request): string {
+            $file = $request->uploaded('file') ?? throw UnusablePicture::broken($picture->title);
+            $this->keep->replace($picture, $file);
+
+            return 'Another file is in its place, everywhere.';
+        });
+    }
+
+    public function crop(TypedRequest $request, int $look, int $record, Originals $originals): Response
+    {
+        return $this->change($request, $look, $record, function (Picture $picture) use ($request, $originals): string {
+            [$left, $top, $right, $bottom] = array_map(
+                static fn(string $side): float => max(0.0, min(100.0, $request->number($side, 0.0))) / 100,
+                ['left', 'top', 'right', 'bottom'],
+            );
+            $this->keep->crop($picture, $originals, [$left, $top, max(0.0, 1 - $left - $right), max(0.0, 1 - $top - $bottom)]);
+
+            return 'Cut, everywhere it stands.';
+        });
+    }
+
+    public function bringBack(TypedRequest $request, int $look, int $record): Response
+    {
+        return $this->change($request, $look, $record, function (Picture $picture): string {
+            $this->keep->bringBack($picture);
+
+            return 'The earlier file is back.';
+        });
+    }
+
+    /** @param callable(Picture): string $change says what was done */
+    private function change(TypedRequest $request, int $look, int $record, callable $change): Response
+    {
+        $found = $this->maker->look($look);
+        try {
+            $words = $change(Picture::query()->findOrFail($record));
+        } catch (UnusablePicture $e) {
+            return EditAnswer::refuse($e->getMessage());
+        }
+
+        return $this->answer->changed($request, $found, $words);
+    }
+}
