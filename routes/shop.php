@@ -30,9 +30,9 @@ $pages = static function (): void {
     Route::get('locked', [LockController::class, 'show'])->name('locked');
     Route::post('locked', [LockController::class, 'open'])->middleware('throttle:shop-key')->name('unlock');
     Route::post('letters', [NewsletterController::class, 'store'])->middleware('throttle:letters')->name('letters');
-    Route::get('letters/{token}', [NewsletterController::class, 'link']);
-    Route::post('letters/{token}', [NewsletterController::class, 'confirm'])->middleware('throttle:letters');
-    Route::post('letters/{token}/leave', [NewsletterController::class, 'leave'])->middleware('throttle:letters');
+    Route::get('letters/{token}', [NewsletterController::class, 'link'])->name('letters.link');
+    Route::post('letters/{token}', [NewsletterController::class, 'confirm'])->middleware('throttle:letters')->name('letters.confirm');
+    Route::post('letters/{token}/leave', [NewsletterController::class, 'leave'])->middleware('throttle:letters')->name('letters.leave');
     Route::get('saved', [SavedController::class, 'show'])->name('saved');
     Route::post('saved', [SavedController::class, 'change']);
     Route::post('country', [SavedController::class, 'country'])->name('country');

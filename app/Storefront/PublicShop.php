@@ -22,6 +22,9 @@ final class PublicShop
     /** Pages that are the same for everybody, and may be kept for others. */
     private const COMMON = ['shop.home', 'shop.category', 'shop.product', 'shop.page'];
 
+    /** What a locked shop shows to everybody. */
+    private const DOOR = ['shop.locked', 'shop.unlock'];
+
     public function __construct(private readonly CurrentStore $store, private readonly PageCache $cache) {}
 
     public function handle(Request $request, Closure $next): Response
@@ -45,7 +48,8 @@ final class PublicShop
         app()->instance(ShopContext::class, $shop);
         if ($storefront->locked) {
             $this->cache->forget($slug);
-            if (! $visitor->holdsKey() && ! $request->routeIs('shop.locked', 'shop.unlock')) {
+            $open = $shop->on('locked.list') ? [...self::DOOR, 'shop.letters', 'shop.letters.*'] : self::DOOR;
+            if (! $visitor->holdsKey() && ! $request->routeIs(...$open)) {
                 return redirect("/shop/$slug/locked");
             }
         }

@@ -17,6 +17,7 @@ use Ikat\Core\Color\Contrast;
 use Ikat\Core\Grid\ProductLabels;
 use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Setting\Catalog\FooterSettings;
+use Ikat\Core\Setting\Catalog\WordSettings;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\SpokenFace;
@@ -75,7 +76,8 @@ final class ShopContext
 
     public function text(string $path): string
     {
-        return (string) ($this->value($path) ?? '');
+        // A release of an earlier Ikat knows nothing of words that have come since.
+        return (string) ($this->value($path) ?? WordSettings::original($path));
     }
 
     /** A text whose words may have the colors of roles. */
@@ -277,6 +279,12 @@ final class ShopContext
     public function labels(Product $product): array
     {
         return ProductLabels::of($product->stock, $product->priceOf(), $product->added_on, $product->label, $this->moment);
+    }
+
+    /** Whether it is locked to this visitor: what leads into it is not shown. */
+    public function isShut(): bool
+    {
+        return ! $this->isPreview() && $this->storefront->locked && ! $this->visitor->holdsKey();
     }
 
     public function price(int $cents): string

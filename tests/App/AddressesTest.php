@@ -104,4 +104,20 @@ final class AddressesTest extends AppTestCase
         $this->actingAs($this->person('ines'))->get(self::ROOM."?open_kind=orders&open_record=$order->id")->assertOk()
             ->assertDontSee($order->number)->assertDontSee('ada@example.org');
     }
+
+    public function testALockedShopTakesAddressesForItsOpeningOnlyWhereItSaysSo(): void
+    {
+        $this->storefront()->update(['locked' => true, 'password' => \Illuminate\Support\Facades\Hash::make('dusk')]);
+        $this->send('/letters', ['email' => 'early@example.org', 'list' => 'launch'])->assertRedirect(self::SHOP.'/locked');
+        $this->edit(['path' => 'locked.list', 'value' => '1'])->assertOk();
+        $this->post("/workbench/looks/{$this->look()->id}/publish", ['seen' => $this->look()->head])->assertOk();
+        $this->get(self::SHOP.'/locked')->assertSee('Tell me when it opens')->assertSee('Write to me');
+        $this->send('/letters', ['email' => 'early@example.org', 'list' => 'launch'])->assertOk()->assertDontSee('Paper lanterns');
+        $row = NewsletterSubscriber::query()->where('email', 'early@example.org')->sole();
+        self::assertSame(['launch', null], [$row->list, $row->confirmed_at]);
+        $this->get(self::SHOP."/letters/$row->token")->assertOk()->assertSee('early@example.org');
+        $this->send("/letters/$row->token")->assertOk();
+        self::assertNotNull($row->refresh()->confirmed_at);
+        $this->get(self::SHOP.'/')->assertRedirect(self::SHOP.'/locked');
+    }
 }

@@ -148,7 +148,8 @@ final class WideShopTest extends AppTestCase
             '/checkout/paying?cart=sample',
             '/order/sample?cart=sample',
             '/product/moth-paper-globe',
-            '/product/'.\App\Models\Product::query()->where('stock', 0)->value('slug'),
+            '/product/'.\App\Models\Product::query()->where('stock', 0)->value('slug'), '/product/chimney-brush', '/not-here', '/search',
+            '/search?q=zzzz', '/saved', '/category/workshop?reduced=1',
         ] as $path) {
             $pages .= $this->get("/preview/{$look->id}/now".self::SHOP.$path)->getContent();
         }

@@ -14,7 +14,8 @@ final readonly class WindowPlace
         'grid' => ['category', 'grid'], 'card' => ['category', 'card'], 'product' => ['product', 'product'],
         'checkout' => ['checkout', 'checkout'], 'summary' => ['checkout', 'summary'], 'cart' => ['cart', 'cart'],
         'delivery' => ['delivery', 'checkout'], 'paying' => ['paying', 'checkout'], 'received' => ['received', 'received'],
-        'locked' => ['locked', 'locked'], 'home' => ['home', 'home'],
+        'gone' => ['gone', 'product'], 'nowhere' => ['nowhere', 'nowhere'], 'search' => ['search-none', 'search'],
+        'saved' => ['saved-none', 'saved'], 'locked' => ['locked', 'locked'], 'home' => ['home', 'home'],
     ];
 
     /** Parts that are on every page. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Setting\Catalog;
 
 use Ikat\Core\Look\ItemLists;
+use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\StepKey;
@@ -83,6 +84,34 @@ final class PageSettings
                 'password closed title',
             ),
             Setting::text('locked.words', 'Locked shop words', 'locked', StepKey::PAGES, '', 200, 'password closed text'),
+            Setting::switch(
+                'locked.list',
+                'Take addresses for the opening',
+                'locked',
+                StepKey::PAGES,
+                false,
+                'launch newsletter coming soon',
+            ),
+            Setting::text(
+                'locked.list.words',
+                'Words over the field for addresses',
+                'locked',
+                StepKey::PAGES,
+                'Tell me when it opens',
+                60,
+                'launch newsletter coming soon',
+                when: Condition::on('locked.list'),
+            ),
+            Setting::text(
+                'locked.list.button',
+                'Button beside the field for addresses',
+                'locked',
+                StepKey::PAGES,
+                'Write to me',
+                30,
+                'launch newsletter coming soon',
+                when: Condition::on('locked.list'),
+            ),
             Setting::text('locked.button', 'Locked shop button', 'locked', StepKey::PAGES, 'Let me in', 30, 'password closed enter'),
             ButtonScheme::of('locked.button', 'Locked shop button', 'locked', StepKey::PAGES, 'the locked shop', $schemes),
         ];

@@ -16,6 +16,7 @@ final class Parts
         'mail' => 'E-mail and gift cards', 'header' => 'Header', 'announcement' => 'Announcement bar', 'utility' => 'Utility strip',
         'page' => 'Page', 'home' => 'Home page', 'locked' => 'Locked shop', 'grid' => 'Product grid', 'card' => 'Product card',
         'product' => 'Product page',
+        'gone' => 'Sold-out product', 'nowhere' => 'Not-found page', 'search' => 'Search', 'saved' => 'Saved items',
         'footer' => 'Footer', 'sidecart' => 'Side cart', 'checkout' => 'Checkout', 'summary' => 'Summary', 'cart' => 'Cart',
         'delivery' => 'Delivery',
         'paying' => 'Payment', 'received' => 'Order received', 'seasons' => 'Seasons',

@@ -56,21 +56,53 @@ final class WordSettings
         'back.shop' => ['Link back to the shop', 'Back to the shop', 'received'],
     ];
 
+    /** Words of pages on which something is missing: path under "say." => [label, original words, part, step] */
+    private const MISSING = [
+        'picture.none' => ['In place of a picture', 'No picture yet', 'card', StepKey::PRODUCTS],
+        'fits.none' => ['Category in which nothing fits', 'Nothing here fits.', 'grid', StepKey::PRODUCTS],
+        'gone.words' => ['Sold-out words', 'Sold out for now.', 'gone', StepKey::PRODUCTS],
+        'others' => ['Heading over other products', 'More like this', 'product', StepKey::PRODUCTS],
+        'nowhere' => ['Not-found heading', 'There is nothing here', 'nowhere', StepKey::PAGES],
+        'nowhere.words' => [
+            'Not-found words', 'The page you asked for is not in this shop. It may have been moved.', 'nowhere', StepKey::PAGES,
+        ],
+        'search.ask' => ['Search hint', 'Write a word or two.', 'search', StepKey::PAGES],
+        'search.none' => ['Search that finds nothing', 'Nothing found. Try one word, or a shorter one.', 'search', StepKey::PAGES],
+        'saved.none' => ['Nothing saved yet', 'Nothing saved yet. What you save on a product’s page waits here.', 'saved', StepKey::PAGES],
+    ];
+
+    /** The words a path has from the beginning; none for what is no path of words. */
+    public static function original(string $path): string
+    {
+        $key = str_starts_with($path, 'say.') ? substr($path, 4) : '';
+
+        return self::WORDS[$key][1] ?? self::MISSING[$key][1] ?? '';
+    }
+
     /** @return list<Setting> */
     public static function all(): array
     {
-        return array_map(
-            static fn(string $key, array $row): Setting => Setting::text(
-                "say.$key",
-                $row[0],
-                $row[2],
-                StepKey::CHECKOUT,
-                $row[1],
-                60,
-                'words button wording translate prompt',
-            ),
-            array_keys(self::WORDS),
-            self::WORDS,
+        $word = static fn(string $key, string $label, string $words, string $part, string $step, int $most): Setting => Setting::text(
+            "say.$key",
+            $label,
+            $part,
+            $step,
+            $words,
+            $most,
+            'words button wording translate prompt empty missing',
         );
+
+        return [
+            ...array_map(
+                static fn(string $key, array $row): Setting => $word($key, $row[0], $row[1], $row[2], StepKey::CHECKOUT, 60),
+                array_keys(self::WORDS),
+                self::WORDS,
+            ),
+            ...array_map(
+                static fn(string $key, array $row): Setting => $word($key, $row[0], $row[1], $row[2], $row[3], 160),
+                array_keys(self::MISSING),
+                self::MISSING,
+            ),
+        ];
     }
 }

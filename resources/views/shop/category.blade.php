@@ -12,7 +12,7 @@
     <p class="soft">{{ $products->total() }} {{ $products->total() === 1 ? 'product' : 'products' }}</p>
   </form>
   @if ($products->isEmpty())
-  <p class="message message-notice">Nothing here fits. <a href="{{ $shop->address('/category/'.$category->slug) }}">Show all {{ mb_strtolower($category->name) }}</a>.</p>
+  <p class="message message-notice"><x-say :shop="$shop" k="fits.none"/> <a href="{{ $shop->address('/category/'.$category->slug) }}">Show all {{ mb_strtolower($category->name) }}</a>.</p>
   @else
   <h2 class="hidden-words">Products</h2>
   <ul class="grid category-grid" data-part="grid" data-from="grid.count grid.sort grid.order">@foreach ($products as $i => $product)@include('shop.parts.card', ['eager' => $i < 2])@endforeach</ul>

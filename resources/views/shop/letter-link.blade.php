@@ -1,4 +1,4 @@
-<x-shop::layout :shop="$shop" title="Letters">
+<x-shop::layout :shop="$shop" title="Letters" :head="$shop->isShut() ? 'logo' : 'whole'">
 <div class="frame lonely">
   @if ($state === 'gone')
   <h1>This link leads no further</h1><p class="message message-notice">It is too old, or the address has been taken off the list. Give it again where you gave it first.</p>

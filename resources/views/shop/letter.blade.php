@@ -1,4 +1,4 @@
-<x-shop::layout :shop="$shop" title="Letters">
+<x-shop::layout :shop="$shop" title="Letters" :head="$shop->isShut() ? 'logo' : 'whole'">
 <div class="frame lonely">
   @if ($valid)
   <h1>Thank you</h1><p class="message message-done">A letter is on its way to {{ $email }}: say yes in it, and the next ones will come.</p><a class="quiet-button"

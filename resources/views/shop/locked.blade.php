@@ -7,5 +7,9 @@
   <form method="post" action="{{ $shop->address('/locked') }}"><div class="field"><label for="password">Password</label><input class="input" id="password" name="password" type="password"
     autocomplete="current-password" required></div><button
     class="button {{ $shop->colors('locked.button.scheme') }}" data-from="locked.button locked.button.scheme">{{ $shop->text('locked.button') }}</button></form>
+  @if ($shop->on('locked.list'))<form method="post" action="{{ $shop->address('/letters') }}" data-from="locked.list"><input type="hidden" name="list" value="launch"><div
+    class="field"><label for="launch-email" data-from="locked.list.words">{{ $shop->text('locked.list.words') }}</label><input class="input" id="launch-email" name="email" type="email"
+    autocomplete="email" required></div><button
+    class="quiet-button" data-from="locked.list.button">{{ $shop->text('locked.list.button') }}</button></form>@endif
 </div></main>
 </x-shop::layout>

@@ -11,7 +11,7 @@
       @forelse ($pictures as $picture)
       <div class="product-picture"><x-shop::picture :picture="$picture" :eager="$loop->first" sizes="(max-width: 759px) 92vw, 58vw"/></div>
       @empty
-      <div class="product-picture"><p class="no-picture">No picture yet. Ask us for one.</p></div>
+      <div class="product-picture"><p class="no-picture"><x-say :shop="$shop" k="picture.none"/></p></div>
       @endforelse
       @if ($film && $shop->text('product.video') === 'last')@include('shop.parts.film')@endif
     </div>
@@ -23,7 +23,7 @@
       <p class="product-price">@include('shop.parts.price')</p>
       @if ($problem !== '')<p class="message message-problem" role="alert">{{ $problem }}</p>@endif
       @if ($product->isSoldOut())
-      <p class="message message-notice">Sold out for now. We fold more every month.</p>
+      <p class="message message-notice"><x-say :shop="$shop" k="gone.words"/></p>
       <button class="button" disabled><x-say :shop="$shop" k="gone"/></button>
       @else
       <form @class(['buy', 'is-wide' => $shop->on('product.button.wide')]) method="post" action="{{ $shop->address('/cart/add') }}" data-from="product.button.wide">
@@ -44,6 +44,6 @@
 </div>
 @if ($others->isNotEmpty())
 <section class="band {{ $shop->mayWear('product.others.scheme') }}" data-from="product.others product.others.scheme" aria-labelledby="others"><div class="frame"><div class="band-head"><h2
-  id="others">From the same shelf</h2></div><ul class="grid" data-part="grid">@foreach ($others as $product)@include('shop.parts.card')@endforeach</ul></div></section>
+  id="others"><x-say :shop="$shop" k="others"/></h2></div><ul class="grid" data-part="grid">@foreach ($others as $product)@include('shop.parts.card')@endforeach</ul></div></section>
 @endif
 </x-shop::layout>

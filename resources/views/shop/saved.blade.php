@@ -1,8 +1,8 @@
 <x-shop::layout :shop="$shop" title="Saved items" kind="category">
-<div class="frame band">
+<div class="frame band" data-part="saved">
   <h1>Saved items</h1>
   @if ($products->isEmpty())
-  <p class="soft">Nothing saved yet. Press “{{ $shop->text('say.save') }}” on a product and it waits here.</p>
+  <p class="soft"><x-say :shop="$shop" k="saved.none"/></p>
   <p><a class="button" href="{{ $shop->address('/') }}"><x-say :shop="$shop" k="look"/></a></p>
   @else
   <p class="soft">{{ $products->count() }} {{ $products->count() === 1 ? 'product waits' : 'products wait' }} here, on this device.</p>

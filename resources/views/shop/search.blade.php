@@ -1,12 +1,12 @@
 <x-shop::layout :shop="$shop" title="Search" kind="category">
-<div class="frame band">
+<div class="frame band" data-part="search">
   <h1>Search</h1>
   <form class="sorting" method="get" role="search"><div class="field"><label for="q">What are you looking for?</label><input class="input" id="q" name="q" type="search" value="{{ $asked }}"
     maxlength="80"></div><button class="button">Search</button></form>
   @if ($asked === '')
-  <p class="soft">Write a word or two, such as “paper” or “wick”.</p>
+  <p class="soft"><x-say :shop="$shop" k="search.ask"/></p>
   @elseif ($products->isEmpty())
-  <p class="message message-notice">Nothing found for “{{ $asked }}”. Try one word, or a shorter one.</p>
+  <p class="message message-notice">“{{ $asked }}”: <x-say :shop="$shop" k="search.none"/></p>
   @else
   <p class="soft">{{ $products->count() }} found for “{{ $asked }}”</p>
   <h2 class="hidden-words">Products found</h2>

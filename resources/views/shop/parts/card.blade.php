@@ -7,7 +7,7 @@
     @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :picture="$pictures[1]" alt="" class="card-second" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>@endif
     @else
     {{-- A label says enough, and has the room to itself. --}}
-    <span class="no-picture">{{ $shop->on('card.label') && $shop->labels($product) !== [] ? '' : 'No picture yet' }}</span>
+    <span class="no-picture">@unless ($shop->on('card.label') && $shop->labels($product) !== [])<x-say :shop="$shop" k="picture.none"/>@endunless</span>
     @endif
     @if ($shop->on('card.label'))@include('shop.parts.labels')@endif
   </div>
