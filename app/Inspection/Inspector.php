@@ -16,6 +16,7 @@ use App\Storefront\SampleCart;
 use App\Storefront\SamplePages;
 use App\Storefront\ShopContext;
 use App\Storefront\Visitor;
+use App\Storeroom\ShelfReader;
 use App\Storeroom\StoreReader;
 use App\Storeroom\StoreWords;
 use Ikat\Core\Check\BaseState;
@@ -25,6 +26,7 @@ use Ikat\Core\Check\FontCoverage;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\LogoMeasures;
+use Ikat\Core\Check\ShelfState;
 use Ikat\Core\Check\ShopWords;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Compile\CompiledLook;
@@ -81,6 +83,7 @@ final class Inspector
         private readonly StoreWords $words,
         private readonly FontFiles $fonts,
         private readonly OwnFonts $own,
+        private readonly ShelfReader $shelves,
     ) {}
 
     /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
@@ -94,6 +97,7 @@ final class Inspector
             ReachIndex::class => fn(): ReachIndex => $this->index($look->storefront, $at),
             TextLayout::class => fn(): TextLayout => $this->layout($look->storefront, $at),
             StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look, $look->storefront->store),
+            ShelfState::class => $this->shelves->state(...),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
                 $i->look,
                 $i->theme,

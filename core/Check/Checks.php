@@ -16,7 +16,7 @@ final class Checks
         return [
             new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new EmptyMenus(), new LostPictures(),
             new PageContents(), new Logos(), new MissingLetters(), new TypeSizes(), new LeftOverWords(), new ThinLetters(),
-            new HeadingLevels(), new SeasonTimes(),
+            new HeadingLevels(), new SeasonTimes(), new Shelves(),
         ];
     }
 

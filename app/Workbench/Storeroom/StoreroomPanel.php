@@ -21,6 +21,8 @@ use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\Sheet;
 use App\Workbench\Shell\StepPanel;
 use App\Workbench\Shell\WindowPlace;
+use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\Shelves;
 use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Type\PicksType;
@@ -80,6 +82,9 @@ final class StoreroomPanel extends StepPanel
     private array $counts = [];
 
     private int $found = 0;
+
+    /** @var ?list<Finding> */
+    private ?array $faults = null;
 
     /** @var array<string, ?Histogram> by column */
     private array $histograms = [];
@@ -206,9 +211,10 @@ final class StoreroomPanel extends StepPanel
         };
     }
 
+    /** Its own alone: what the look is like is not inspected for every cell that is typed. */
     public function findings(): array
     {
-        return [];
+        return $this->faults ??= array_values([...(new Shelves())->run($this->bench->inspection())]);
     }
 
     public function backAndForth(): array

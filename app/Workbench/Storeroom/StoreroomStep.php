@@ -14,6 +14,7 @@ use App\Workbench\Shell\StandsApart;
 use App\Workbench\Shell\Step;
 use App\Workbench\Shell\StepPanel;
 use Ikat\Core\Check\Finding;
+use Ikat\Core\Check\StoreFinding;
 use Ikat\Core\Find\Entry;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Store\RecordKinds;
@@ -55,7 +56,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
 
     public function addressOfFinding(Finding $finding, Bench $bench): string
     {
-        return $this->key();
+        return $finding instanceof StoreFinding ? $this->key().'?'.http_build_query($finding->opens) : $this->key();
     }
 
     /** Tables by their names, and records by theirs. */
