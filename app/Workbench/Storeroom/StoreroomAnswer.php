@@ -36,7 +36,7 @@ final class StoreroomAnswer
         $look->storefront->store->refresh();
         $bench = $this->maker->make($request, $look, 'storeroom');
 
-        return $this->maker->answer('workbench.shell.answer', $bench, ['tells' => [
+        return $this->maker->answer($request->flag('over') ? 'workbench.storeroom.over' : 'workbench.shell.answer', $bench, ['tells' => [
             'ikat:edited' => [
                 'sheet' => $bench->prepare()->sheet(), 'reload' => $isChanged, 'words' => $words, 'places' => [],
             ],

@@ -63,6 +63,9 @@ final class StoreroomPanel extends StepPanel
 
     public readonly Store $store;
 
+    /** Whether it stands over the bench of another step. */
+    public readonly bool $isOver;
+
     /** The file that is on its way in. */
     public readonly ?StoreFile $file;
 
@@ -113,6 +116,7 @@ final class StoreroomPanel extends StepPanel
     ) {
         parent::__construct($bench, $request);
         $this->store = $bench->look->storefront->store;
+        $this->isOver = $request->flag('over');
         $this->kinds = array_filter(
             RecordKinds::all($this->store->zone()),
             static fn(RecordKind $k): bool => ! $k->isPrivate || $bench->user->role->readsLetters(),

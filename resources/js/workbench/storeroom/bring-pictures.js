@@ -13,7 +13,7 @@ export function startBringPictures(keepForProduct) {
     const at = document.createElement('p');
     at.className = 'bring-told flex items-center gap-2';
     at.innerHTML = '<progress class="flex-1"></progress> <span></span>';
-    (input.closest('#bench') ? input.closest('label') : document.querySelector('[data-storeroom] .storeroom-scroll')).before(at);
+    (input.closest('[data-record-place]') ? input.closest('label') : document.querySelector('[data-storeroom] .storeroom-scroll')).before(at);
     return at;
   }
 
@@ -42,7 +42,7 @@ export function startBringPictures(keepForProduct) {
     told.remove();
     input.value = '';
     isBusy = false;
-    if (made.length > 0 && input.closest('#bench')) keepForProduct(made);
+    if (made.length > 0 && input.closest('[data-record-place]')) keepForProduct(made);
     else if (made.length > 0) await htmx.ajax('GET', document.querySelector('[data-storeroom]').dataset.url, { target: '#bench', swap: 'morph:innerHTML', values: state() });
     const words = `${made.length} of ${files.length} pictures are in the library.`;
     announce([words, ...refused].join(' '));

@@ -3,7 +3,7 @@ const MOST = 95;
 const OPPOSITE = { left: 'right', right: 'left', top: 'bottom', bottom: 'top' };
 
 export function startCrop() {
-  const bench = document.querySelector('#bench');
+  const { body } = document;
   const field = (form, side) => form.elements[side];
   const at = (form, side) => Number(field(form, side).value);
 
@@ -34,7 +34,7 @@ export function startCrop() {
     draw(form);
   }
 
-  bench.addEventListener('keydown', (event) => {
+  body.addEventListener('keydown', (event) => {
     const handle = event.target.closest('.crop-side');
     if (!handle) return;
     const { side } = handle.dataset;
@@ -48,7 +48,7 @@ export function startCrop() {
     else return;
     event.preventDefault();
   });
-  bench.addEventListener('pointerdown', (event) => {
+  body.addEventListener('pointerdown', (event) => {
     const handle = event.target.closest('.crop-side');
     if (!handle) return;
     const form = handle.closest('form');
@@ -61,13 +61,13 @@ export function startCrop() {
     handle.addEventListener('pointermove', move);
     handle.addEventListener('pointerup', () => handle.removeEventListener('pointermove', move), { once: true });
   });
-  bench.addEventListener('reset', (event) => {
+  body.addEventListener('reset', (event) => {
     if (!event.target.matches('[data-crop]')) return;
     event.preventDefault();
     ['left', 'top', 'right', 'bottom'].forEach((side) => { field(event.target, side).value = '0'; });
     draw(event.target);
   });
-  const begin = () => bench.querySelectorAll('[data-crop]').forEach(draw);
-  document.body.addEventListener('htmx:afterSettle', begin);
+  const begin = () => body.querySelectorAll('[data-crop]').forEach(draw);
+  body.addEventListener('htmx:afterSettle', begin);
   begin();
 }

@@ -4,12 +4,11 @@ import { startBringPictures } from './bring-pictures.js';
 
 export function startRecordForm() {
   const body = document.body;
-  const bench = document.querySelector('#bench');
   const calm = matchMedia('(prefers-reduced-motion: reduce)').matches;
 
   body.addEventListener('htmx:beforeSwap', (event) => {
     const { xhr, requestConfig } = event.detail;
-    const form = requestConfig.elt?.closest?.('#bench form');
+    const form = requestConfig.elt?.closest?.('[data-record-place] form');
     if (!form || xhr.status !== 422) return;
     // Somebody else was first: sent again, what was typed is kept knowing what it takes the place of.
     const standing = xhr.getResponseHeader('X-Standing') ?? '';
@@ -31,15 +30,15 @@ export function startRecordForm() {
     field.focus();
   });
 
-  const list = () => bench.querySelector('[data-record-pictures]');
+  const list = () => body.querySelector('[data-record-pictures]');
   function keep(names) {
-    const value = bench.querySelector('[data-pictures-value]');
+    const value = body.querySelector('[data-pictures-value]');
     value.value = names.join(' ');
     value.dispatchEvent(new Event('change', { bubbles: true }));
   }
   const names = () => [...list().children].map((item) => item.dataset.name);
 
-  bench.addEventListener('click', (event) => {
+  body.addEventListener('click', (event) => {
     const move = event.target.closest('[data-picture-move]');
     const remove = event.target.closest('[data-picture-remove]');
     const item = (move ?? remove)?.closest('li');
@@ -50,7 +49,7 @@ export function startRecordForm() {
     if (move) order.splice(now + Number(move.dataset.pictureMove), 0, item.dataset.name);
     keep(order);
   });
-  bench.addEventListener('submit', (event) => {
+  body.addEventListener('submit', (event) => {
     if (!event.target.matches('[data-picture-add]')) return;
     event.preventDefault();
     const field = event.target.elements.picture;

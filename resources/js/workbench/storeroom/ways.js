@@ -1,9 +1,8 @@
 // The ways a product comes: cells in which one types, moves by arrows and pastes.
-import htmx from 'htmx.org';
+import { askFrom } from './record-place.js';
 
 export function startWays() {
-  const bench = document.querySelector('#bench');
-  const state = () => Object.fromEntries(new FormData(document.querySelector('#state')));
+  const { body } = document;
 
   /** Cells that are on their way to be kept. */
   let sent = [];
@@ -11,12 +10,12 @@ export function startWays() {
   function keep(table, cells) {
     const changed = cells.filter((cell) => cell.value.trim() !== cell.dataset.stood);
     if (changed.length === 0) return;
-    const values = { ...state(), record: table.dataset.record, part: changed[0].dataset.part };
+    const values = { record: table.dataset.record, part: changed[0].dataset.part };
     changed.forEach((cell) => { values[`ways[${cell.dataset.way}]`] = cell.value; });
     sent = changed;
-    htmx.ajax('POST', table.dataset.ways, { source: table, target: '#bench', swap: 'morph:innerHTML', values });
+    askFrom(table, 'POST', table.dataset.ways, values);
   }
-  document.body.addEventListener('htmx:beforeSwap', ({ detail }) => {
+  body.addEventListener('htmx:beforeSwap', ({ detail }) => {
     const table = detail.requestConfig.elt;
     if (!table?.matches?.('.ways') || detail.xhr.status !== 422) return;
     detail.shouldSwap = false;
@@ -42,11 +41,11 @@ export function startWays() {
     return [row, rows[row].indexOf(cell)];
   };
 
-  bench.addEventListener('change', (event) => {
+  body.addEventListener('change', (event) => {
     const table = event.target.closest('.ways');
     if (table) keep(table, [event.target]);
   });
-  bench.addEventListener('keydown', (event) => {
+  body.addEventListener('keydown', (event) => {
     const table = event.target.closest('.ways');
     if (!table || event.target.tagName !== 'INPUT' || event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key === 'Escape' && event.target.value !== event.target.dataset.stood) {
@@ -70,7 +69,7 @@ export function startWays() {
       next.select();
     } else if (event.key === 'Enter') keep(table, [field]);
   });
-  bench.addEventListener('paste', (event) => {
+  body.addEventListener('paste', (event) => {
     const table = event.target.closest('.ways');
     const lines = event.clipboardData?.getData('text').replace(/\r?\n$/, '').split(/\r?\n/).map((line) => line.split('\t')) ?? [];
     if (!table || lines.length === 0 || lines.length === 1 && lines[0].length === 1) return;

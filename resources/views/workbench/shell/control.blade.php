@@ -13,6 +13,7 @@
 @php($searched = $setting->type instanceof PicksType ? $setting->type->kind : ($setting->type instanceof TargetType && ! $setting->type->isWeb ? 'target' : null))
 @php($label = Parts::labelWithin($setting))
 @php($change = $resolution->unmet?->change($catalog))
+@php($over = $bench->inStoreroom($setting, $value))
 <div @class(['control relative flex items-end gap-2.5 py-1.25', 'is-idle text-ink-2' => $resolution->unmet !== null]) data-reach="{{ $setting->path }}">
 @if (! $edits)
 {{-- Whoever may only look sees what is set, not fields that do nothing. --}}
@@ -37,6 +38,8 @@
   <p class="text-[12px] text-ink-2">The store sells to one country in one language, so there is nothing to choose and nothing is shown.</p>
   @endif
 </form>
+@if ($over !== null)<button type="button" class="act flex-none self-end pb-1" id="over-{{ $id }}" data-over="{{ http_build_query($over) }}"
+  aria-label="{{ $label }}: open it in the Storeroom">Storeroom</button>@endif
 @if ($bench->isOwn($setting->path))
 <form class="original absolute top-0.5 right-0" hx-post="{{ $bench->address('edits') }}"><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="original" value="1">
   <button class="act" aria-label="Reset: {{ $setting->label }}" title="Back to the original">reset</button></form>

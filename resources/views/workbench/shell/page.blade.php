@@ -48,6 +48,8 @@
 @include('workbench.shell.window')
 <aside class="bench relative flex min-w-0 flex-col gap-2.25 overflow-x-hidden overflow-y-auto border-l border-edge bg-paper px-4 pt-2.25 [grid-area:bench]" id="bench" tabindex="-1"
   aria-label="Bench">@include('workbench.shell.bench')</aside>
+<aside class="over relative z-15 overflow-x-hidden overflow-y-auto border-l-3 border-blue bg-paper px-4 pt-2.25 [grid-area:bench]" id="over" aria-labelledby="over-title"
+  data-url="{{ $bench->address('storeroom/over') }}" hidden><div id="over-content"></div></aside>
 @include('workbench.shell.tape')
 <dialog class="library m-auto h-[min(680px,92vh)] w-[min(980px,94vw)] border border-ink-1 bg-paper p-0 font-text text-body text-ink-1 backdrop:bg-ink-1/45" id="library"
   aria-labelledby="library-title" data-url="{{ $bench->address('pictures') }}"><div class="flex h-full flex-col" id="library-content"></div></dialog>

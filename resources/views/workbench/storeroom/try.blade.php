@@ -17,7 +17,8 @@
       y="16">{{ Money::exact($tried, $currency)
       }}</text><text x="30" y="100" text-anchor="end">paid</text>
   </svg>
-  <form class="control flex flex-wrap items-center gap-x-3" hx-get="{{ $bench->address('storeroom') }}" hx-include="#state" hx-trigger="change, submit">
+  <form class="control flex flex-wrap items-center gap-x-3" hx-get="{{ $bench->address($panel->isOver ? 'storeroom/over' : 'storeroom') }}" @unless ($panel->isOver)
+    hx-include="#state" @endunless hx-trigger="change, submit">
     <label class="flex items-center gap-2">goods for <input class="entry w-22! text-right" name="open_try" value="{{ MoneyCell::figures($tried) }}" inputmode="decimal" autocomplete="off"></label>
     <label class="flex items-center gap-2">grams <input class="entry w-18! text-right" name="open_grams" value="{{ $panel->triedGrams() }}" inputmode="numeric" autocomplete="off"></label>
     @if (count($panel->store->countries ?? []) > 1)<label class="flex items-center gap-2">to <select class="entry" name="open_to">@foreach ($panel->store->countries as $country)<option

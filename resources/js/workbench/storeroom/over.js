@@ -1,0 +1,43 @@
+// The Storeroom over the bench of another step: opened where one of its things is needed, and closed again.
+import htmx from 'htmx.org';
+
+export function startOver() {
+  const over = document.querySelector('#over');
+  const content = over.querySelector('#over-content');
+  const bench = document.querySelector('#bench');
+  let opener = null;
+
+  async function open(button) {
+    opener = button;
+    const state = Object.fromEntries(new FormData(document.querySelector('#state')));
+    const asked = Object.fromEntries(new URLSearchParams(button.dataset.over));
+    await htmx.ajax('GET', over.dataset.url, { target: content, swap: 'innerHTML', values: { look: state.look ?? '', ...asked } });
+    over.hidden = false;
+    bench.inert = true;
+    content.querySelector('#over-title')?.focus();
+  }
+  function close() {
+    if (over.hidden) return;
+    over.hidden = true;
+    bench.inert = false;
+    content.replaceChildren();
+    const again = opener?.id ? document.getElementById(opener.id) : opener;
+    again?.focus();
+    // What was changed stands in the fields of the step, too.
+    htmx.trigger(document.body, 'ikat:over');
+  }
+  document.body.addEventListener('click', (event) => {
+    const button = event.target.closest('[data-over]');
+    if (button) open(button);
+    else if (event.target.closest('[data-close-over]')) close();
+  });
+  over.addEventListener('keydown', (event) => {
+    if (event.key !== 'Escape' || event.defaultPrevented) return;
+    event.stopPropagation();
+    close();
+  });
+  document.body.addEventListener('ikat:over', () => {
+    const values = Object.fromEntries(new FormData(document.querySelector('#state')));
+    htmx.ajax('GET', `${document.body.dataset.base}/${values.step}`, { target: '#bench', swap: 'morph:innerHTML', values });
+  });
+}
