@@ -45,7 +45,7 @@ final class CachedPageServer
                     (int) $row['live_release_id'],
                     $running(json_decode((string) $row['timeline'], true) ?? []),
                     (int) $row['content_version'],
-                    PageCache::state($time, (string) $row['turned']),
+                    PageCache::state(time(), (string) $row['turned']),
                     $path,
                 ));
         } catch (\PDOException) {
