@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,6 +18,12 @@ final class Page extends Model
     use BelongsToStore;
 
     protected $guarded = [];
+
+    protected static function booted(): void
+    {
+        // What is put away is in the Storeroom alone.
+        static::addGlobalScope('shown', static fn(Builder $pages) => $pages->where('away', false));
+    }
 
     /** @return list<string> */
     public function paragraphs(): array

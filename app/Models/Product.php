@@ -33,6 +33,7 @@ use Illuminate\Support\Carbon;
  * @property ?int $weight grams
  * @property ?array<string, string> $options as OptionsCell reads them
  * @property ?array<string, string> $variants as VariantsCell reads them
+ * @property ?list<int> $related ids of products that stand beside it, in order
  * @property bool $shows_rating
  * @property string $tax_class
  * @property ?string $label hand-given
@@ -77,7 +78,8 @@ final class Product extends Model
     protected function casts(): array
     {
         return [
-            'facts' => 'array', 'options' => 'array', 'variants' => 'array', 'added_on' => 'date', 'rating' => 'float',
+            'facts' => 'array', 'options' => 'array', 'variants' => 'array', 'related' => 'array', 'added_on' => 'date',
+            'rating' => 'float',
             'featured' => 'boolean', 'shows_rating' => 'boolean', 'reduced_from' => 'immutable_datetime',
             'reduced_until' => 'immutable_datetime',
         ];

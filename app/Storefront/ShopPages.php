@@ -34,6 +34,9 @@ final class ShopPages
         'shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'],
     ];
 
+    /** Products beside one. */
+    private const BESIDE = 4;
+
     /** Products a search shows. */
     private const FOUND = 24;
 
@@ -88,13 +91,27 @@ final class ShopPages
     /** @param string $problem why what was asked of it cannot be */
     public function product(Product $product, string $problem = ''): View
     {
-        $others = $this->shop->on('product.others') ? Product::query()->with(self::CARD)->where('category_id', $product->category_id)
-            ->whereKeyNot($product->id ?? 0)->orderByDesc('sold')->orderBy('id')->limit(4)->get() : collect();
+        $others = $this->shop->on('product.others') ? $this->beside($product) : collect();
 
         return $this->page(
             'product',
             ['product' => $product->loadMissing([...self::CARD, 'category']), 'others' => $others, 'problem' => $problem],
         );
+    }
+
+    /** @return Collection<int, Product> what the product says itself stands beside it, and then what sells best of its category */
+    private function beside(Product $product): Collection
+    {
+        $related = $product->related ?? [];
+        $chosen = $related === [] ? collect() : Product::query()->with(self::CARD)->whereIn('id', $related)->get()
+            ->sortBy(static fn(Product $p): int|false => array_search($p->id, $related, true))
+            ->take(self::BESIDE);
+        $alike = $chosen->count() === self::BESIDE ? collect() : Product::query()->with(self::CARD)
+            ->where('category_id', $product->category_id)
+            ->whereKeyNot([$product->id ?? 0, ...$related])->orderByDesc('sold')->orderBy('id')
+            ->limit(self::BESIDE - $chosen->count())->get();
+
+        return $chosen->concat($alike)->values();
     }
 
     /** @param ?Collection<int, Product> $products what is shown as found; looked for when null */

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Storeroom;
 
+use App\Looks\EveryLook;
 use App\Looks\LookReader;
 use App\Models\Look;
 use App\Models\Product;
 use App\Models\Release;
 use Ikat\Core\Check\StoreContents;
+use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\PictureType;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +24,7 @@ final class PictureUses
     /** @var ?list<string> */
     private ?array $inLooks = null;
 
-    public function __construct(private readonly LookReader $looks) {}
+    public function __construct(private readonly LookReader $looks, private readonly EveryLook $everywhere) {}
 
     /** @return list<string> names of those that looks of the store show, now or in a season */
     public function inLooks(): array
@@ -31,22 +33,18 @@ final class PictureUses
             ->map(fn(Look $look): array => StoreContents::asked($this->looks->of($look)->resolved())['pictures'])->all())));
     }
 
-    /** @return list<array{Look, string, string}> look, path and label of each setting that shows a picture */
+    /** @return list<array{Look, Setting}> look and setting that shows a picture */
     public function settings(string $name): array
     {
         $found = [];
-        foreach (Look::query()->with('storefront.store')->orderBy('id')->get() as $look) {
-            $snapshot = $this->looks->of($look);
-            foreach ($snapshot->catalog()->all() as $path => $setting) {
-                $shown = match (true) {
-                    $setting->type instanceof PictureType => [$snapshot->resolved()->text($path)],
-                    $setting->type instanceof PicksType && $setting->type
-                        ->kind === 'picture' => explode(',', $snapshot->resolved()->text($path)),
-                    default => [],
-                };
-                if (in_array($name, $shown, true)) {
-                    $found[] = [$look, $path, $setting->label];
-                }
+        foreach ($this->everywhere->settings() as [$look, $resolved, $setting]) {
+            $shown = match (true) {
+                $setting->type instanceof PictureType => [$resolved->text($setting->path)],
+                $setting->type instanceof PicksType && $setting->type->kind === 'picture' => explode(',', $resolved->text($setting->path)),
+                default => [],
+            };
+            if (in_array($name, $shown, true)) {
+                $found[] = [$look, $setting];
             }
         }
 
@@ -77,9 +75,9 @@ final class PictureUses
         }
         $settings = $this->settings($name);
         if ($settings !== []) {
-            [$look, , $label] = $settings[0];
+            [$look, $setting] = $settings[0];
 
-            return "$label of the look $look->name shows it. Choose another there first.";
+            return "$setting->label of the look $look->name shows it. Choose another there first.";
         }
         $isReleased = Release::query()
             ->whereIn('look_id', Look::query()->select('id'))

@@ -10,6 +10,7 @@ use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\RecordsCell;
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\Histogram;
 use Ikat\Core\Store\RecordKind;
@@ -67,6 +68,8 @@ final class RecordLister
         foreach ($kind->columns as $key => $column) {
             if ($column->type instanceof RecordCell) {
                 $this->names->learn($column->type->kind, array_filter(array_column($rows, $key), is_int(...)));
+            } elseif ($column->type instanceof RecordsCell) {
+                $this->names->learn($column->type->kind, array_map(intval(...), array_merge(...array_column($rows, $key))));
             } elseif ($column->type instanceof PicturesCell) {
                 $this->names->learn(PicturesCell::KIND, array_map(intval(...), array_merge(...array_column($rows, $key))));
             }

@@ -14,6 +14,7 @@ use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\OptionsCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\RecordsCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\TextCell;
 use Ikat\Core\Store\Cell\VariantsCell;
@@ -83,6 +84,7 @@ final class Goods
             new Column('variants', 'ways it comes', new VariantsCell(), also: ['variants', 'variant', 'kinds']),
             new Column('note', 'line under the name', new TextCell(self::NAME), also: ['note', 'subtitle', 'second line']),
             new Column('words', 'description', new TextCell(self::WORDS, true), also: ['description', 'text', 'details', 'body']),
+            new Column('related', 'beside it', new RecordsCell(RecordKinds::GOODS), also: ['related', 'related products', 'goes with']),
             new Column('facts', 'facts', new FactsCell()),
             new Column('slug', 'address', new AddressCell('/product/'), true, also: ['slug', 'url', 'link', 'path']),
             new Column('tax_class', 'tax class', new ChoiceCell(self::TAX_CLASSES), true, beginning: 'normal', also: ['tax', 'vat']),

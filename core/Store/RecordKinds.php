@@ -107,6 +107,7 @@ final class RecordKinds
             new Column('title', 'title', new TextCell(self::NAME), true, 220, isAsked: true),
             new Column('slug', 'address', new AddressCell('/page/'), true, 180),
             new Column('policy', 'policy', new SwitchCell(), wide: 60, beginning: false),
+            new Column('away', 'put away', new SwitchCell(), wide: 76, beginning: false, also: ['hidden', 'draft']),
             new Column('body', 'words', new TextCell(self::WORDS, true), wide: 320, isAsked: true, also: ['text', 'content', 'body']),
         ]);
     }

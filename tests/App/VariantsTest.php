@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Inspection\Inspector;
 use App\Models\CartLine;
 use App\Models\DeliveryOffer;
+use App\Models\Look;
 use App\Models\Mail;
 use App\Models\Order;
+use App\Models\Page;
 use App\Models\Product;
 use App\Models\PromotionCode;
 use App\Models\TaxRate;
@@ -129,6 +132,37 @@ final class VariantsTest extends AppTestCase
         $this->get((string) $received->headers->get('Location'))->assertSee('$2.84');
         self::assertSame(0, $gift->fresh()?->stock);
         self::assertStringContainsString('$2.84', Mail::query()->latest('id')->firstOrFail()->html);
+    }
+
+    public function testWhatAProductSaysStandsBesideItFirst(): void
+    {
+        $named = ['clear-lamp-oil', 'round-wick-quarter-inch'];
+        $related = Product::query()->whereIn('slug', $named)->orderByDesc('slug')->pluck('id')->all();
+        $moth = Product::query()->where('slug', 'moth-paper-globe')->sole();
+        $moth->update(['related' => $related]);
+        $page = (string) $this->get(self::SHOP.'/product/moth-paper-globe')->assertOk()->getContent();
+        preg_match_all('~<h3 class="card-name"><a href="[^"]*/product/([^"]+)"~', $page, $m);
+        self::assertSame(['round-wick-quarter-inch', 'clear-lamp-oil'], array_slice($m[1], 0, 2));
+        self::assertCount(4, array_unique($m[1]));
+        self::assertNotContains('moth-paper-globe', $m[1]);
+    }
+
+    public function testAPageThatIsPutAwayIsNowhereInTheShopAndWhatLeadsToItIsTold(): void
+    {
+        $this->get(self::SHOP.'/page/delivery')->assertOk();
+        $this->actingAs($this->person('maren'));
+        $this->post("/workbench/looks/{$this->look()->id}/storeroom/cells", [
+            'open_kind' => 'pages', 'record' => Page::query()->where('slug', 'delivery')->value('id'), 'column' => 'away', 'value' => 'yes',
+        ])->assertOk();
+        $this->get(self::SHOP.'/page/delivery')->assertNotFound();
+        $this->get(self::SHOP.'/')->assertDontSee('<a href="/shop/wrenfold/page/delivery">Delivery</a>', false);
+        $found = array_map(
+            static fn($f): string => $f->inWords(app(Inspector::class)->inspect(Look::query()->firstOrFail())),
+            app(Inspector::class)->findings($this->look()),
+        );
+        self::assertNotSame([], array_filter($found, static fn(string $f): bool => str_contains($f, '/page/delivery')));
+        $this->post("/workbench/looks/{$this->look()->id}/storeroom/undo")->assertOk();
+        $this->get(self::SHOP.'/page/delivery')->assertOk();
     }
 
     private function finished(string $page): string

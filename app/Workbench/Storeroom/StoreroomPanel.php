@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace App\Workbench\Storeroom;
 
 use App\Http\TypedRequest;
+use App\Looks\EveryLook;
 use App\Models\DeliveryOffer;
-use App\Models\Mail;
-use App\Models\Order;
-use App\Models\Picture;
 use App\Models\PromotionCode;
 use App\Models\Store;
 use App\Models\StoreEdit;
-use App\Storefront\Money;
 use App\Storeroom\PictureUses;
 use App\Storeroom\RecordLister;
 use App\Storeroom\StoreFile;
@@ -23,18 +20,12 @@ use App\Workbench\Shell\StepPanel;
 use App\Workbench\Shell\WindowPlace;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Shelves;
-use Ikat\Core\Setting\Catalog\Parts;
-use Ikat\Core\Setting\ColoredText;
-use Ikat\Core\Setting\Type\PicksType;
-use Ikat\Core\Setting\Type\TargetType;
-use Ikat\Core\Setting\Type\TextType;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\Histogram;
-use Ikat\Core\Store\Price;
 use Ikat\Core\Store\RecordKind;
 use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RecordQuestion;
@@ -48,12 +39,6 @@ use Illuminate\Database\Eloquent\Collection;
  */
 final class StoreroomPanel extends StepPanel
 {
-    /** Kind of record => what stands before its address in the shop, and the part of the page that shows it. */
-    private const PAGES = [
-        RecordKinds::GOODS => ['/product/', 'product'], RecordKinds::CATEGORIES => ['/category/', 'grid'],
-        RecordKinds::PAGES => ['/page/', 'page'],
-    ];
-
     /** @var array<string, RecordKind> those the person may see */
     public readonly array $kinds;
 
@@ -100,8 +85,7 @@ final class StoreroomPanel extends StepPanel
 
     private bool $isLooked = false;
 
-    /** @var ?Collection<int, Mail> */
-    private ?Collection $letters = null;
+    private ?OpenRecord $record = null;
 
     /** @var ?Collection<int, StoreEdit> by sequence */
     private ?Collection $lines = null;
@@ -112,6 +96,7 @@ final class StoreroomPanel extends StepPanel
         private readonly RecordLister $lister,
         public readonly StoreNames $names,
         private readonly FieldOffers $offering,
+        private readonly EveryLook $looks,
         private readonly PictureUses $uses,
     ) {
         parent::__construct($bench, $request);
@@ -193,26 +178,7 @@ final class StoreroomPanel extends StepPanel
 
     public function shows(): ?WindowPlace
     {
-        $row = $this->open();
-        if ($row === null) {
-            return null;
-        }
-        if (isset(self::PAGES[$this->kind->key])) {
-            [$before, $part] = self::PAGES[$this->kind->key];
-            $path = $before.(is_string($row['slug']) ? $row['slug'] : '');
-
-            return new WindowPlace($path, $part);
-        }
-
-        $letter = $this->letters()->first();
-
-        return match ($this->kind->key) {
-            RecordKinds::MENUS => WindowPlace::ofPart($row['menu'] === 'foot' ? 'footer' : 'header'),
-            RecordKinds::DELIVERY => WindowPlace::ofPart('delivery'),
-            RecordKinds::ORDERS => $letter === null ? null : new WindowPlace("/mail/$letter->id", ''),
-            RecordKinds::CODES => new WindowPlace('code', 'cart'),
-            default => null,
-        };
+        return $this->record()?->shows();
     }
 
     /** Its own alone: what the look is like is not inspected for every cell that is typed. */
@@ -298,6 +264,20 @@ final class StoreroomPanel extends StepPanel
         return $this->open;
     }
 
+    public function record(): ?OpenRecord
+    {
+        $row = $this->open();
+
+        return $row === null ? null : $this->record ??= new OpenRecord(
+            $this->bench,
+            $this->kind,
+            $this->wanted,
+            $row,
+            $this->looks,
+            $this->uses,
+        );
+    }
+
     /** @return array{int, int} ids of the records before and after the open one; 0 for none */
     public function neighbors(): array
     {
@@ -317,45 +297,6 @@ final class StoreroomPanel extends StepPanel
     public function called(array $row): string
     {
         return $this->written($this->kind->column($this->kind->name), $row);
-    }
-
-    /** The open picture. */
-    public function picture(): Picture
-    {
-        return Picture::query()->findOrFail($this->wanted);
-    }
-
-    /** @return list<array{string, string}> label and address of each place where the open picture stands */
-    public function pictureUses(): array
-    {
-        $found = [];
-        foreach ($this->uses->products($this->wanted) as $id => $name) {
-            $found[] = ["Product, $name", $this->bench->address("storeroom?open_record=$id")];
-        }
-        $here = $this->bench->look;
-        foreach ($this->uses->settings((string) ($this->open()['name'] ?? '')) as [$look, $path, $label]) {
-            $found[] = $look->id === $here->id
-                ? [$label, $this->bench->addressOfSetting($path)]
-                : ["$label, in the look $look->name", "/workbench/looks/$look->id"];
-        }
-
-        return $found;
-    }
-
-    /** The price of the open product. */
-    public function price(): Price
-    {
-        $row = $this->open();
-        $moment = static fn(string $key): ?\DateTimeImmutable => is_string($row[$key] ?? null)
-            ? new \DateTimeImmutable($row[$key], new \DateTimeZone('UTC'))
-            : null;
-
-        return new Price(
-            (int) ($row['price'] ?? 0),
-            is_int($row['reduced'] ?? null) ? $row['reduced'] : null,
-            $moment('reduced_from'),
-            $moment('reduced_until'),
-        );
     }
 
     public function now(): \DateTimeImmutable
@@ -420,55 +361,6 @@ final class StoreroomPanel extends StepPanel
         return in_array($this->triedTo, $countries, true) ? $this->triedTo : $countries[0] ?? '';
     }
 
-    /**
-     * Words of the look that speak of what is open: its code, or the sum from which delivery is free.
-     *
-     * @return list<array{string, string, string}> label of the setting, its address, what it says
-     */
-    public function promises(): array
-    {
-        $row = $this->open();
-        $said = match (true) {
-            $row === null => '',
-            $this->kind->key === RecordKinds::CODES => (string) (is_string($row['code']) ? $row['code'] : ''),
-            $this->kind
-                ->key === RecordKinds::DELIVERY && is_int($row['free_from']) => Money::short($row['free_from'], $this->store->currency),
-            default => '',
-        };
-        if ($said === '') {
-            return [];
-        }
-        $pattern = '/(?<![\w.])'.preg_quote($said, '/').'(?!\w)/iu';
-        $found = [];
-        $look = $this->bench->snapshot->resolved();
-        foreach ($this->bench->catalog()->all() as $path => $setting) {
-            $words = $setting->type instanceof TextType ? ColoredText::plain($look->text($path)) : '';
-            if (preg_match($pattern, $words) === 1 && ! $this->bench->isPutAway($path)) {
-                $found[] = [Parts::label($setting->part).', '.$setting->label, $this->bench->addressOfSetting($path), $words];
-            }
-        }
-
-        return $found;
-    }
-
-    /** @return Collection<int, Mail> letters of the order that is open, the latest first */
-    public function letters(): Collection
-    {
-        $row = $this->kind->key === RecordKinds::ORDERS ? $this->open() : null;
-
-        return $this->letters ??= $row === null ? new Collection() : Mail::query()
-            ->where('to', (string) $row['email'])
-            ->where('subject', 'like', '%'.addcslashes((string) $row['number'], '\\%_'))
-            ->orderByDesc('id')
-            ->limit(20)
-            ->get(['id', 'subject', 'created_at']);
-    }
-
-    public function order(): ?Order
-    {
-        return $this->kind->key === RecordKinds::ORDERS && $this->open() !== null ? Order::query()->find($this->wanted) : null;
-    }
-
     /** @return array<string, list<string>> key of a column on the table that holds one of some => what it can be narrowed to */
     public function groups(): array
     {
@@ -495,35 +387,6 @@ final class StoreroomPanel extends StepPanel
 
     /** Records from which their numbers are drawn. */
     private const DRAWN = 8;
-
-    /**
-     * Where the look leads to what is open, or lists it.
-     *
-     * @return list<array{string, string}> label and address of each setting
-     */
-    public function pointers(): array
-    {
-        $slug = $this->open()['slug'] ?? null;
-        if (! is_string($slug) || ! isset(self::PAGES[$this->kind->key])) {
-            return [];
-        }
-        $address = self::PAGES[$this->kind->key][0].$slug;
-        $look = $this->bench->snapshot->resolved();
-        $found = [];
-        foreach ($this->bench->catalog()->all() as $path => $setting) {
-            $is = match (true) {
-                $setting->type instanceof TargetType => strtok($look->text($path), '?') === $address,
-                $setting->type instanceof PicksType => $setting->type->kind === 'product' && $this->kind->key === RecordKinds::GOODS
-                    && in_array($slug, explode(',', $look->text($path)), true),
-                default => false,
-            };
-            if ($is && ! $this->bench->isPutAway($path)) {
-                $found[] = [$setting->label, $this->bench->addressOfSetting($path)];
-            }
-        }
-
-        return $found;
-    }
 
     /** @return array<string, string> */
     private function questionState(RecordQuestion $asked): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workbench\Storeroom;
 
 use App\Http\TypedRequest;
+use App\Looks\EveryLook;
 use App\Storeroom\PictureUses;
 use App\Storeroom\RecordLister;
 use App\Storeroom\StoreNames;
@@ -26,6 +27,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
     public function __construct(
         private readonly RecordLister $lister,
         private readonly StoreNames $names,
+        private readonly EveryLook $looks,
         private readonly PictureUses $uses,
     ) {}
 
@@ -46,7 +48,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
 
     public function panel(Bench $bench, TypedRequest $request): StepPanel
     {
-        return new StoreroomPanel($bench, $request, $this->lister, $this->names, new FieldOffers($bench->store), $this->uses);
+        return new StoreroomPanel($bench, $request, $this->lister, $this->names, new FieldOffers($bench->store), $this->looks, $this->uses);
     }
 
     public function addressOf(Setting $setting, Bench $bench): string

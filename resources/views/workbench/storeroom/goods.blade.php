@@ -32,7 +32,7 @@
   @endif
 </x-tool>
 @php($zone = $panel->store->zone())
-@php($price = $panel->price())
+@php($price = $panel->record()->price())
 @php($course = $price->course($panel->now()))
 <x-tool id="t-price" title="Price and what it leaves" :note="$row['cost'] === null ? 'say what it costs to see it' : ''">
   <div class="grid grid-cols-6 gap-x-2">
@@ -80,5 +80,5 @@
 </x-tool>
 @php($letters = mb_strlen($row['words']))
 <x-tool id="t-words" title="Words" :note="str_word_count($row['words']).' words, '.$letters.' letters'">
-  @foreach (['name', 'note', 'words', 'facts', 'slug'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
+  @foreach (['name', 'note', 'words', 'facts', 'related', 'slug'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
 </x-tool>

@@ -1,5 +1,5 @@
 @use('App\Storefront\Money')
-@php($order = $panel->order())
+@php($order = $panel->record()->order())
 @php($currency = $panel->store->currency)
 <x-tool id="t-order" title="What was ordered" :note="$panel->written($kind->column('created_at'), $row)">
   <table class="outlook-rows w-full"><caption class="sr-only">Lines of the order</caption><tbody>
@@ -13,7 +13,7 @@
   <p>@foreach (array_filter(array_map(fn ($key) => $order->details[$key] ?? '', ['name', 'street', 'town', 'postcode', 'country', 'email'])) as $line){{ $line }}<br>@endforeach</p>
 </x-tool>
 <x-tool id="t-letters" title="Its letters" note="the window shows the one that is picked">
-  <ul class="grid gap-0.5">@forelse ($panel->letters() as $letter)<li><button type="button" class="act font-normal" data-visit="/mail/{{ $letter->id }}"
+  <ul class="grid gap-0.5">@forelse ($panel->record()->letters() as $letter)<li><button type="button" class="act font-normal" data-visit="/mail/{{ $letter->id }}"
     data-element="">{{ $letter->subject }}</button> <span
     class="text-ink-2">{{ $bench->localTime($letter->created_at)->format('M j, g:i A') }}</span></li>@empty<li class="text-ink-2">None was sent.</li>@endforelse</ul>
 </x-tool>

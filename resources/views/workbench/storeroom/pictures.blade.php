@@ -1,4 +1,4 @@
-@php($picture = $panel->picture())
+@php($picture = $panel->record()->picture())
 @php($shown = App\Pictures\ShopPicture::of($picture))
 @php($of = fn (string $key) => $kind->column($key))
 @php($files = count($picture->widths) * (1 + count($picture->formats ?? [])))
@@ -32,7 +32,7 @@
   @foreach (['title', 'alt'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
   <div class="grid grid-cols-2 gap-x-2">@foreach (['focus_x', 'focus_y'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach</div>
 </x-tool>
-@php($uses = $panel->pictureUses())
+@php($uses = $panel->record()->uses())
 <x-tool id="t-uses" title="Where it stands" :note="$uses === [] ? 'nowhere' : ''">
   <ul class="grid gap-0.5">@foreach ($uses as [$label, $address])<li><a class="act font-normal" href="{{ $address }}" data-open>{{ $label }}</a></li>@endforeach</ul>
 </x-tool>

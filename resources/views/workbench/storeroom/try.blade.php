@@ -36,8 +36,8 @@
   @if ($refusal !== null)<p><x-diamond severity="fix"/> {{ ['not-yet' => 'It has not begun yet.', 'over' => 'It has ended.', 'too-little' => 'It counts from a larger sum.', 'used-up' =>
     'It has been used as often as it can be.', 'not-on-these' => 'It is for other goods.'][$refusal->value] }}</p>@endif
 </x-tool>
-<x-tool id="t-promise" title="Who promises it" :note="$panel->promises() === [] ? 'no words of this look speak of it' : ''">
-  <ul class="grid gap-0.5">@foreach ($panel->promises() as [$label, $address, $words])<li><a class="act font-normal" href="{{ $address }}" data-open>{{ $label }}</a> <span
+<x-tool id="t-promise" title="Who promises it" :note="$panel->record()->promises() === [] ? 'no words of any look speak of it' : ''">
+  <ul class="grid gap-0.5">@foreach ($panel->record()->promises() as [$label, $address, $words])<li><a class="act font-normal" href="{{ $address }}" data-open>{{ $label }}</a> <span
     class="text-ink-2">“{{ Str::limit($words, 70)
     }}”</span></li>@endforeach</ul>
 </x-tool>
