@@ -4,14 +4,21 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property int $id
  * @property string $slug
  * @property string $name
  * @property string $words
+ * @property ?int $parent_id the category it stands within
+ * @property ?self $parent
+ * @property ?Picture $picture
+ * @property \Illuminate\Database\Eloquent\Collection<int, self> $children in order
  */
 final class Category extends Model
 {
@@ -19,9 +26,39 @@ final class Category extends Model
 
     protected $guarded = [];
 
-    /** @return HasMany<Product, $this> */
-    public function products(): HasMany
+    /** @return BelongsTo<self, $this> */
+    public function parent(): BelongsTo
     {
-        return $this->hasMany(Product::class);
+        return $this->belongsTo(self::class, 'parent_id');
+    }
+
+    /** @return HasMany<self, $this> */
+    public function children(): HasMany
+    {
+        return $this->hasMany(self::class, 'parent_id')->orderBy('position')->orderBy('id');
+    }
+
+    /** @return BelongsTo<Picture, $this> */
+    public function picture(): BelongsTo
+    {
+        return $this->belongsTo(Picture::class);
+    }
+
+    /**
+     * What stands in it, and in those within it.
+     *
+     * @return Builder<Product>
+     */
+    public function goods(): Builder
+    {
+        $ids = [(int) $this->id, ...$this->children()->pluck('id')->all()];
+        $also = DB::table('product_categories')->whereIn('category_id', $ids);
+        if (! $also->exists()) {
+            return Product::query()->whereIn('category_id', $ids);
+        }
+
+        return Product::query()->where(
+            static fn(Builder $q) => $q->whereIn('category_id', $ids)->orWhereIn('id', $also->select('product_id')),
+        );
     }
 }

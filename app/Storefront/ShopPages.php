@@ -8,6 +8,7 @@ use App\Models\Category;
 use App\Models\DeliveryOffer;
 use App\Models\Order;
 use App\Models\Page;
+use App\Models\Picture;
 use App\Models\Product;
 use App\Storeroom\ProductSearch;
 use Ikat\Core\Checkout\PromotionRefusal;
@@ -15,7 +16,7 @@ use Ikat\Core\Setting\Catalog\ProductSettings;
 use Ikat\Core\Setting\Item;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Collection;
 
@@ -61,7 +62,7 @@ final class ShopPages
     {
         $sorts = $this->shop->text('grid.order') === '' ? array_diff_key(ProductSettings::SORTS, ['hand' => true]) : ProductSettings::SORTS;
         $sort = isset($sorts[$asked->sort]) ? $asked->sort : $this->shop->text('grid.sort');
-        $matching = $category->products()->with(self::CARD)
+        $matching = $category->goods()->with(self::CARD)
             ->when($asked->inStock, static fn(Builder $q) => $q->inStock())
             ->when($asked->reduced, fn(Builder $q) => $q->reducedAt($this->shop->moment));
         $products = $this->sorted($matching, $sort)->paginate($this->shop->number('grid.count'), page: $asked->page);
@@ -80,7 +81,12 @@ final class ShopPages
         if ($category === null) {
             return null;
         }
-        $products = $isPaged ? $category->products()->with(self::CARD)->orderBy('position')->limit(2)->get() : collect();
+        if ($isPaged) {
+            // All that a category can have.
+            $category->setRelation('children', new Records([StandIns::category()]));
+            $category->setRelation('picture', $category->picture ?? Picture::query()->orderBy('id')->first());
+        }
+        $products = $isPaged ? $category->goods()->with(self::CARD)->orderBy('position')->limit(2)->get() : collect();
         $shown = new LengthAwarePaginator($products, 3 * $products->count(), max(1, $products->count()), $isPaged ? 2 : 1);
         $asked = new CategoryQuestion(inStock: ! $isPaged, reduced: ! $isPaged);
         $sorts = array_diff_key(ProductSettings::SORTS, ['hand' => true]);
@@ -242,7 +248,8 @@ final class ShopPages
         ?array $query = null,
     ): View {
         return $this->page('category', [
-            'category' => $category, 'products' => $products, 'sort' => $sort, 'sorts' => $sorts, 'stock' => $asked->inStock,
+            'category' => $category->loadMissing(['children', 'parent', 'picture']), 'products' => $products, 'sort' => $sort,
+            'sorts' => $sorts, 'stock' => $asked->inStock,
             'reduced' => $asked->reduced, 'asked' => $query ?? $asked->query(),
         ]);
     }
@@ -286,13 +293,11 @@ final class ShopPages
     }
 
     /**
-     * @template T of Builder<Product>|HasMany<Product, Category>
+     * @param Builder<Product> $query
      *
-     * @param T $query
-     *
-     * @return T
+     * @return Builder<Product>
      */
-    private function sorted(Builder|HasMany $query, string $sort): Builder|HasMany
+    private function sorted(Builder $query, string $sort): Builder
     {
         $chosen = $this->shop->picks('grid.order');
         if ($sort === 'hand' && $chosen !== []) {

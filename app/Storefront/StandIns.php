@@ -8,6 +8,7 @@ use App\Models\Category;
 use App\Models\DeliveryOffer;
 use App\Models\Page;
 use App\Models\Product;
+use Illuminate\Database\Eloquent\Collection as Records;
 use Illuminate\Support\Collection;
 
 /**
@@ -53,7 +54,9 @@ final class StandIns
 
     public static function category(): Category
     {
-        return new Category(['slug' => self::SLUG, 'name' => 'First category', 'words' => 'A sentence about what is in it.']);
+        $category = new Category(['slug' => self::SLUG, 'name' => 'First category', 'words' => 'A sentence about what is in it.']);
+
+        return $category->setRelation('children', new Records())->setRelation('parent', null)->setRelation('picture', null);
     }
 
     public static function page(): Page

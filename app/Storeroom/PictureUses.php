@@ -6,6 +6,7 @@ namespace App\Storeroom;
 
 use App\Looks\EveryLook;
 use App\Looks\LookReader;
+use App\Models\Category;
 use App\Models\Look;
 use App\Models\Product;
 use App\Models\Release;
@@ -72,6 +73,10 @@ final class PictureUses
         $products = $this->products($id);
         if ($products !== []) {
             return 'The product '.reset($products).' shows it. Take it away there first.';
+        }
+        $category = Category::query()->where('picture_id', $id)->value('name');
+        if ($category !== null) {
+            return "The category $category shows it. Take it away there first.";
         }
         $settings = $this->settings($name);
         if ($settings !== []) {

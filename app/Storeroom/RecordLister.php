@@ -186,7 +186,7 @@ final class RecordLister
         $query = $this->matching($kind, $asked);
         if ($asked->sort !== '') {
             $by = $kind->columns[$asked->sort]->type instanceof PicturesCell
-                ? ($kind->key === RecordKinds::GOODS ? 'picture_id' : 'id')
+                ? ($kind->isUploaded ? 'id' : 'picture_id')
                 : $this->sorted($kind->columns[$asked->sort]);
 
             return $query->orderByRaw("$by ".($asked->isDown ? 'desc' : 'asc'))->orderBy('id');
@@ -243,7 +243,8 @@ final class RecordLister
     private function checked(Builder $query, string $written): Builder
     {
         return match (array_search($written, RecordKinds::PICTURE_CHECKS, true)) {
-            'unused' => $query->whereRaw(RecordRows::PRODUCTS_OF_A_PICTURE.' = 0')->whereNotIn('name', $this->uses->inLooks()),
+            'unused' => $query->whereRaw(RecordRows::PRODUCTS_OF_A_PICTURE.' = 0')->whereNotIn('name', $this->uses->inLooks())
+                ->whereNotExists(static fn(Builder $q) => $q->from('categories')->whereColumn('picture_id', 'pictures.id')->selectRaw('1')),
             'undescribed' => $query->where('alt', ''),
             'heavy' => $query->where('bytes', '>', self::HEAVY),
             default => $query->where('width', '<', self::SHOWN_WIDE)->whereExists(

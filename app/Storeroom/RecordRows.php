@@ -15,6 +15,7 @@ use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\WholeCell;
 use Ikat\Core\Store\Column;
+use Ikat\Core\Store\Goods;
 use Ikat\Core\Store\RecordKind;
 use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RefusedChange;
@@ -72,10 +73,13 @@ final class RecordRows
             $query->selectRaw('pictures.*, '.self::PRODUCTS_OF_A_PICTURE.' as uses');
         }
         $rows = ($isLocked ? $query->lockForUpdate() : $query)->get();
-        $more = $kind->key === RecordKinds::GOODS ? $this->morePictures($ids) : [];
+        $isGoods = $kind->key === RecordKinds::GOODS;
+        $more = $isGoods ? $this->morePictures($ids) : [];
+        $categories = $isGoods ? $this->moreCategories($ids) : [];
         $read = [];
         foreach ($rows as $row) {
             $row = (array) $row;
+            $row[Goods::MORE_CATEGORIES] = json_encode($categories[$row['id']] ?? []);
             $row['pictures'] = $kind->key === RecordKinds::PICTURES ? [(int) $row['id']] : [
                 ...(isset($row['picture_id']) ? [(int) $row['picture_id']] : []),
                 ...$more[$row['id']] ?? [],
@@ -112,9 +116,7 @@ final class RecordRows
             DB::table($table)->insert(array_map(static fn(array $row, int $id): array => ['id' => $id, ...$row], $rows, $ids));
         }
         foreach ($records as $i => $values) {
-            if (($values['pictures'] ?? []) !== []) {
-                $this->keepPictures($ids[$i], $values);
-            }
+            $this->keepAround($kind, $ids[$i], $values);
         }
 
         return $ids;
@@ -130,7 +132,7 @@ final class RecordRows
             $this->leadOn($kind, $id);
         }
         $this->query($kind)->where('id', $id)->update([...$this->written($kind, $values, $whole), 'updated_at' => now()]);
-        $this->keepPictures($id, $values);
+        $this->keepAround($kind, $id, $values);
     }
 
     /**
@@ -222,6 +224,21 @@ final class RecordRows
         return $more;
     }
 
+    /**
+     * @param list<int> $ids of products
+     *
+     * @return array<int, list<int>> id of the product => ids of its categories after the first, in order
+     */
+    private function moreCategories(array $ids): array
+    {
+        $more = [];
+        foreach (DB::table('product_categories')->whereIn('product_id', $ids)->orderBy('position')->orderBy('id')->get() as $row) {
+            $more[(int) $row->product_id][] = (int) $row->category_id;
+        }
+
+        return $more;
+    }
+
     private function leadOn(RecordKind $kind, int $id): void
     {
         $slug = $this->query($kind)->where('id', $id)->value('slug');
@@ -230,6 +247,30 @@ final class RecordRows
             ['store_id', 'kind', 'slug'],
             ['record_id'],
         );
+    }
+
+    /**
+     * What a product has several of stands beside its row.
+     *
+     * @param array<string, Value> $values
+     */
+    private function keepAround(RecordKind $kind, int $id, array $values): void
+    {
+        if ($kind->key !== RecordKinds::GOODS) {
+            return;
+        }
+        $this->keepPictures($id, $values);
+        $categories = $values[Goods::MORE_CATEGORIES] ?? null;
+        if (is_array($categories)) {
+            DB::table('product_categories')->where('product_id', $id)->delete();
+            DB::table('product_categories')->insert(array_map(
+                static fn(int $place, int|string $category): array => [
+                    'product_id' => $id, 'category_id' => (int) $category, 'position' => $place + 1,
+                ],
+                array_keys($categories),
+                $categories,
+            ));
+        }
     }
 
     /** @param array<string, Value> $values */
@@ -281,6 +322,9 @@ final class RecordRows
         $row = [];
         foreach ($values as $key => $value) {
             $type = $kind->columns[$key]->type;
+            if ($key === Goods::MORE_CATEGORIES) {
+                continue;
+            }
             if (! is_array($value)) {
                 $row[$key] = $value;
             } elseif ($type instanceof DiscountCell) {

@@ -34,6 +34,7 @@ final class StoreNames implements Names
 
         return $this->ids[$kind][mb_strtolower($called)] ??= DB::table($table)
             ->where('store_id', $this->current->id())
+            ->when($kind === PicturesCell::KIND, static fn($q) => $q->whereNull('deleted_at'))
             ->where(static fn($q) => $q->where($name, $called)->orWhere($other, $called))
             // What is called so comes before what is only found by it.
             ->orderByRaw("$name = ? desc, id", [$called])

@@ -188,7 +188,7 @@ final class StoreReader
         $rows = $of('/category/', 'categories', 'slug', $in('/category/'))
             ->unionAll($of('/product/', 'products', 'slug', $in('/product/')))
             ->unionAll($of('product', 'products', 'slug', $products))
-            ->unionAll($of('picture', 'pictures', 'name', $pictures))
+            ->unionAll($of('picture', 'pictures', 'name', $pictures)->whereNull('deleted_at'))
             ->get();
         $found = ['address' => [], 'product' => [], 'picture' => []];
         foreach ($rows as $row) {

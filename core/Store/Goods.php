@@ -29,6 +29,9 @@ final class Goods
 {
     public const TAX_CLASSES = ['normal' => 'normal', 'reduced' => 'reduced', 'none' => 'none'];
 
+    /** Key of the column with the categories besides the first. */
+    public const MORE_CATEGORIES = 'more_categories';
+
     private const NAME = 120;
     private const WORDS = 20_000;
 
@@ -80,6 +83,7 @@ final class Goods
             new Column('weight', 'grams', new WholeCell(), wide: 56, also: ['weight', 'weight g', 'weight in grams']),
             new Column('label', 'own label', new TextCell(40, isOptional: true), wide: 86, also: ['badge', 'tag']),
             new Column('category_id', 'category', new RecordCell(RecordKinds::CATEGORIES), true, 112, isAsked: true, also: $grouped),
+            new Column(self::MORE_CATEGORIES, 'also in', new RecordsCell(RecordKinds::CATEGORIES), also: ['other categories']),
             new Column('options', 'what can be chosen', new OptionsCell(), also: ['options', 'option', 'choices']),
             new Column('variants', 'ways it comes', new VariantsCell(), also: ['variants', 'variant', 'kinds']),
             new Column('note', 'line under the name', new TextCell(self::NAME), also: ['note', 'subtitle', 'second line']),

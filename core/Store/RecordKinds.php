@@ -84,8 +84,10 @@ final class RecordKinds
     private static function categories(): RecordKind
     {
         return new RecordKind(self::CATEGORIES, 'category', 'categories', 'name', 'slug', [
-            new Column('name', 'name', new TextCell(self::NAME), true, 200, isAsked: true),
-            new Column('words', 'words', new TextCell(2000, true), wide: 360, isAsked: true),
+            new Column('pictures', 'picture', new PicturesCell(1), wide: 58, also: ['picture', 'image']),
+            new Column('name', 'name', new TextCell(self::NAME), true, 180, isAsked: true),
+            new Column('parent_id', 'within', new RecordCell(self::CATEGORIES), wide: 120, also: ['parent', 'parent category']),
+            new Column('words', 'words', new TextCell(2000, true), wide: 300, isAsked: true),
             new Column('slug', 'address', new AddressCell('/category/'), true, 160),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');

@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Inspection\Inspector;
 use App\Models\CartLine;
+use App\Models\Category;
 use App\Models\DeliveryOffer;
 use App\Models\Look;
 use App\Models\Mail;
@@ -163,6 +164,34 @@ final class VariantsTest extends AppTestCase
         self::assertNotSame([], array_filter($found, static fn(string $f): bool => str_contains($f, '/page/delivery')));
         $this->post("/workbench/looks/{$this->look()->id}/storeroom/undo")->assertOk();
         $this->get(self::SHOP.'/page/delivery')->assertOk();
+    }
+
+    public function testAProductStandsInSeveralCategoriesAndACategoryWithinAnother(): void
+    {
+        $this->actingAs($this->person('maren'));
+        $write = fn(string $kind, int $record, string $column, string $value) => $this->post(
+            "/workbench/looks/{$this->look()->id}/storeroom/cells",
+            ['open_kind' => $kind, 'record' => $record, 'column' => $column, 'value' => $value],
+        );
+        $moth = Product::query()->where('slug', 'moth-paper-globe')->sole();
+        $this->get(self::SHOP.'/category/workshop')->assertDontSee('Moth paper globe');
+        $write('goods', $moth->id, 'more_categories', 'Workshop; Candles')->assertOk();
+        $this->get(self::SHOP.'/category/workshop')->assertSee('Moth paper globe');
+        $this->get(self::SHOP.'/category/candles?stock=1&sort=low')->assertSee('Moth paper globe');
+        $this->get(self::SHOP.'/category/paper-lanterns')->assertSee('Moth paper globe');
+        $kits = Category::query()->where('slug', 'lamp-kits')->sole();
+        $write('categories', $kits->id, 'parent_id', 'Candles')->assertOk();
+        $write('categories', $kits->id, 'pictures', 'moth-paper-globe lead')->assertStatus(422)->assertSee('One picture alone');
+        $write('categories', $kits->id, 'pictures', 'lead')->assertOk();
+        $this->get(self::SHOP.'/category/candles')->assertSee('Within Candles')->assertSee('Harbor lantern kit');
+        $this->get(self::SHOP.'/category/lamp-kits')->assertSee('category-picture')->assertSee('/category/candles"', false);
+        $shown = ['open_kind' => 'pictures', 'ids' => $kits->refresh()->picture_id];
+        $this->post("/workbench/looks/{$this->look()->id}/storeroom/delete", $shown)->assertStatus(422);
+        foreach (range(1, 3) as $undone) {
+            $this->post("/workbench/looks/{$this->look()->id}/storeroom/undo")->assertOk();
+        }
+        $this->get(self::SHOP.'/category/workshop')->assertDontSee('Moth paper globe');
+        $this->get(self::SHOP.'/category/candles')->assertDontSee('Harbor lantern kit');
     }
 
     private function finished(string $page): string

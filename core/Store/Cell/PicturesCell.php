@@ -13,6 +13,8 @@ final readonly class PicturesCell implements CellType
     public const KIND = 'picture';
     public const MOST = 30;
 
+    public function __construct(public int $most = self::MOST) {}
+
     /** @return list<int> */
     public function read(string $typed, Names $names): array
     {
@@ -22,7 +24,9 @@ final readonly class PicturesCell implements CellType
         }
         $ids = array_values(array_unique($ids));
 
-        return count($ids) <= self::MOST ? $ids : throw new UnreadableCell('At most '.self::MOST.' pictures.');
+        return count($ids) <= $this->most
+            ? $ids
+            : throw new UnreadableCell($this->most === 1 ? 'One picture alone.' : "At most $this->most pictures.");
     }
 
     public function write(int|string|bool|array|null $value, Names $names): string

@@ -1,8 +1,12 @@
 <x-shop::layout :shop="$shop" :title="$category->name" kind="category">
 <div class="frame">
-  <nav class="trail" aria-label="You are here"><a href="{{ $shop->address('/') }}">Home</a> <span class="soft" aria-current="page">{{ $category->name }}</span></nav>
+  <nav class="trail" aria-label="You are here"><a href="{{ $shop->address('/') }}">Home</a> @if ($category->parent)<a
+    href="{{ $shop->address('/category/'.$category->parent->slug) }}">{{ $category->parent->name }}</a> @endif<span class="soft" aria-current="page">{{ $category->name }}</span></nav>
   <h1>{{ $category->name }}</h1>
+  @if ($category->picture)<div class="category-picture"><x-shop::picture :picture="App\Pictures\ShopPicture::of($category->picture)" :eager="true" sizes="(max-width: 759px) 92vw, 1200px"/></div>@endif
   <p class="soft">{{ $category->words }}</p>
+  @if ($category->children->isNotEmpty())<ul class="within" aria-label="Within {{ $category->name }}">@foreach ($category->children as $within)<li><a class="quiet-button"
+    href="{{ $shop->address('/category/'.$within->slug) }}">{{ $within->name }}</a></li>@endforeach</ul>@endif
   <form class="sorting" method="get">
     <div class="field"><label for="sort">Order</label><select class="input" id="sort" name="sort" data-from="grid.sort">@foreach ($sorts as $key => $words)<option value="{{ $key }}"
       @selected($key === $sort)>{{ $words }}</option>@endforeach</select></div>

@@ -74,7 +74,7 @@
 @include('workbench.storeroom.ways')
 <x-tool id="t-stock" title="Stock and place">
   <div class="grid grid-cols-2 gap-x-2">
-    @foreach (['stock', 'weight', 'label', 'category_id', 'tax_class', 'shows_rating', 'featured', 'added_on',
+    @foreach (['stock', 'weight', 'label', 'tax_class', 'category_id', 'more_categories', 'shows_rating', 'featured', 'added_on',
     'position'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
   </div>
 </x-tool>
