@@ -1,11 +1,12 @@
 // The picture library as a table: what is wrong with pictures, many brought at once, cut and deleted, and each with a way back.
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
+import { zipSync } from 'fflate';
 import sharp from 'sharp';
 import { BASE, edited, noAxeFindings, settled, shows, signedIn } from './support.mjs';
 
 const { page } = await signedIn();
-const kept = (act) => edited(page, act, /\/storeroom\/(cells|delete|undo|pictures\/\d+\/\w+)$/);
+const kept = (act) => edited(page, act, /\/storeroom\/(cells|delete|undo|pictures\/(names|\d+\/\w+))$/);
 const undo = () => kept(() => page.locator('[data-press=undo]').click());
 const open = async (rest = '') => { await page.goto(`${BASE}/workbench/looks/1/storeroom?open_kind=pictures${rest}`); await settled(page); };
 const drawn = async (name, red) => ({ name, mimeType: 'image/png', buffer: await sharp({ create: { width: 400, height: 300, channels: 3, background: { r: red, g: 90, b: 40 } } }).png().toBuffer() });
@@ -93,4 +94,34 @@ test('pictures that are dropped on a product stand in its order at once', async 
   await shows(page, names, [...before, 'barley-close']);
   await undo();
   assert.deepEqual(await names(), before);
+});
+
+test('pictures of a zip are shown by what becomes of each before anything is written, and join their products in one edit', async () => {
+  await open();
+  const before = await count();
+  const bytes = async (red) => (await drawn('x.png', red)).buffer;
+  const zip = zipSync({ 'autumn/barley-column.png': await bytes(10), 'autumn/chimney-brush.png': await bytes(20), 'autumn/chimney-brush-2.png': await bytes(30), 'autumn/Evening mist.png': await bytes(40), 'autumn/notes.txt': new Uint8Array([1]) });
+  await kept(() => page.locator('[data-storeroom] [data-bring]').setInputFiles({ name: 'autumn.zip', mimeType: 'application/zip', buffer: Buffer.from(zip) }));
+  const over = page.locator('#over');
+  await over.locator('#over-title').waitFor();
+  const told = (await over.textContent()).replace(/\s+/g, ' ');
+  assert.match(told, /2 join a product .*chimney-brush\.png → Chimney brush/);
+  assert.match(told, /1 take the place of a picture .*barley-column\.png → barley-column/);
+  assert.match(told, /1 new in the library .*Evening mist\.png → evening-mist/);
+  assert.match(told, /1 refused .*notes\.txt → This is no picture/);
+  await noAxeFindings(page, 'pictures of a zip');
+  assert.equal(await count(), before, 'nothing is written yet');
+  await kept(() => over.getByRole('button', { name: 'Take in 4 pictures' }).click());
+  assert.equal(await over.isHidden(), true);
+  await page.waitForFunction(() => /4 of 4 pictures were taken in/.test(document.querySelector('#announce').textContent));
+  const brush = page.locator('tr[data-called="Chimney brush"] [data-column=pictures]');
+  await page.goto(`${BASE}/workbench/looks/1/storeroom?open_q=chimney`);
+  await settled(page);
+  assert.equal(await brush.getAttribute('data-typed'), 'chimney-brush chimney-brush-2');
+  await undo();
+  assert.equal(await brush.getAttribute('data-typed'), '');
+  await page.goto(`${BASE}/workbench/looks/1/storeroom?open_kind=pictures&open_q=barley-column`);
+  await settled(page);
+  await rowOf('barley-column').locator('.corner a').click();
+  await kept(() => page.getByRole('button', { name: 'Bring the earlier file back' }).click());
 });

@@ -9,8 +9,13 @@ use App\Models\Picture;
 use App\Pictures\KeepPicture;
 use App\Pictures\Originals;
 use App\Pictures\UnusablePicture;
+use App\Storeroom\PictureNames;
+use App\Storeroom\RecordRows;
+use App\Storeroom\StoreNames;
 use App\Workbench\Shell\BenchMaker;
 use App\Workbench\Shell\EditAnswer;
+use Ikat\Core\Store\RecordKinds;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 
@@ -38,6 +43,22 @@ final class StoreroomPictureController
         }
 
         return new JsonResponse(['id' => $picture->id, 'name' => $picture->name]);
+    }
+
+    /** What becomes of files by their names; nothing is written. */
+    public function names(TypedRequest $request, int $look, PictureNames $names, RecordRows $rows, StoreNames $called): View|Response
+    {
+        $found = $this->maker->look($look);
+        $files = $request->words('names', PictureNames::MOST);
+        $plan = $names->plan($files);
+        $kind = RecordKinds::all($found->storefront->store->zone())[RecordKinds::GOODS];
+        $ids = array_values(array_unique(array_column(array_filter($plan, static fn(array $p): bool => $p['way'] === 'joins'), 'id')));
+        $stood = array_map(
+            static fn(array $row): string => $kind->column('pictures')->type->write($row['pictures'], $called),
+            $rows->read($kind, $ids),
+        );
+
+        return view('workbench.storeroom.zip', ['plan' => $plan, 'stood' => $stood, 'name' => $request->word('name', '', 200)]);
     }
 
     public function replace(TypedRequest $request, int $look, int $record): Response

@@ -106,6 +106,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
             }
             Route::post('files/{file}/off', [StoreFileController::class, 'callOff']);
             Route::post('pictures', [StoreroomPictureController::class, 'add']);
+            Route::post('pictures/names', [StoreroomPictureController::class, 'names']);
             Route::post('pictures/{record}/file', [StoreroomPictureController::class, 'replace']);
             Route::post('pictures/{record}/crop', [StoreroomPictureController::class, 'crop']);
             Route::post('pictures/{record}/back', [StoreroomPictureController::class, 'bringBack']);

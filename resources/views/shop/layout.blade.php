@@ -1,4 +1,4 @@
-@props(['shop', 'title', 'kind' => 'content', 'head' => 'whole', 'scheme' => 'page.scheme'])
+@props(['shop', 'title', 'kind' => 'content', 'head' => 'whole', 'scheme' => 'page.scheme', 'script' => false])
 @php($over = $shop->headerLiesOver($kind))
 <!DOCTYPE html>
 <html lang="{{ $shop->store->languages[0] ?? 'en' }}" class="sticky-{{ $head === 'whole' && ! $over ? $shop->text('header.sticky') : 'moves' }} menu-{{ $shop->text('header.menu.place') }}">
@@ -17,7 +17,7 @@
 @endforeach
 <link rel="stylesheet" href="{{ $shop->file($shop->themeCss) }}">
 <link rel="stylesheet" href="{{ $shop->file($shop->lookCss) }}">
-@if ($shop->needsScript())<script type="module" src="/build/shop.js"></script>@endif
+@if ($script || $shop->needsScript())<script type="module" src="/build/shop.js"></script>@endif
 
 </head>
 <body class="{{ $shop->wears($scheme) }}" data-part="page">

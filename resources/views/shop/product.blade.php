@@ -1,6 +1,6 @@
 @php($pictures = App\Pictures\ShopPicture::ofProduct($product))
 @php($film = $product->video !== null && $shop->text('product.video') !== 'none')
-<x-shop::layout :shop="$shop" :title="$product->name" kind="product">
+<x-shop::layout :shop="$shop" :title="$product->name" kind="product" :script="$product->ways()->areThere()">
 <div class="frame">
   <nav class="trail" aria-label="You are here"><a href="{{ $shop->address('/') }}">Home</a> <a
     href="{{ $shop->address('/category/'.$product->category->slug) }}">{{ $product->category->name }}</a> <span class="soft" aria-current="page">{{ $product->name }}</span></nav>

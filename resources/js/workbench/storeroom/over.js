@@ -12,11 +12,15 @@ export function startOver() {
     const state = Object.fromEntries(new FormData(document.querySelector('#state')));
     const asked = Object.fromEntries(new URLSearchParams(button.dataset.over));
     await htmx.ajax('GET', over.dataset.url, { target: content, swap: 'innerHTML', values: { look: state.look ?? '', ...asked } });
+    show();
+  }
+  function show() {
     over.hidden = false;
     bench.inert = true;
     content.querySelector('#over-title')?.focus();
   }
-  function close() {
+  /** @param {boolean} isQuiet whether whoever closes it shows the step anew themselves */
+  function close(isQuiet = false) {
     if (over.hidden) return;
     over.hidden = true;
     bench.inert = false;
@@ -24,13 +28,15 @@ export function startOver() {
     const again = opener?.id ? document.getElementById(opener.id) : opener;
     again?.focus();
     // What was changed stands in the fields of the step, too.
-    htmx.trigger(document.body, 'ikat:over');
+    if (!isQuiet) htmx.trigger(document.body, 'ikat:over');
   }
   document.body.addEventListener('click', (event) => {
     const button = event.target.closest('[data-over]');
     if (button) open(button);
     else if (event.target.closest('[data-close-over]')) close();
   });
+  document.body.addEventListener('ikat:open-over', show);
+  document.body.addEventListener('ikat:close-over', () => close(true));
   over.addEventListener('keydown', (event) => {
     if (event.key !== 'Escape' || event.defaultPrevented) return;
     event.stopPropagation();

@@ -14,5 +14,4 @@
 </fieldset>
 @endforeach
 </div>
-@if (! $shop->needsScript())<script type="module" src="/build/shop.js"></script>@endif
 @endif

@@ -51,7 +51,7 @@
     </span>
     @endif
     @if ($edits && $kind->isUploaded)<label class="act cursor-pointer has-[:focus-visible]:outline-2">Add pictures<input class="sr-only" type="file" multiple
-      accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml" data-bring="{{ $bench->address('storeroom/pictures') }}"></label>@endif
+      accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml,.zip" data-bring="{{ $bench->address('storeroom/pictures') }}"></label>@endif
     @if ($edits && $kind->isMade && ! $kind->isUploaded)<a class="act" href="#storeroom-new">New {{ $kind->one }}</a>
     <form class="relative inline-flex" hx-post="{{ $bench->address('storeroom/files') }}" hx-encoding="multipart/form-data" hx-trigger="change"><label class="act cursor-pointer
       has-[:focus-visible]:outline-2">Take in a file<input class="sr-only" type="file" name="file" accept=".csv,.tsv,.txt,text/csv,text/plain"></label></form>
