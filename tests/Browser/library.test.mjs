@@ -111,7 +111,7 @@ test('pictures of a zip are shown by what becomes of each before anything is wri
   assert.match(told, /1 refused .*notes\.txt → This is no picture/);
   await noAxeFindings(page, 'pictures of a zip');
   assert.equal(await count(), before, 'nothing is written yet');
-  await kept(() => over.getByRole('button', { name: 'Take in 4 pictures' }).click());
+  await edited(page, () => over.getByRole('button', { name: 'Take in 4 pictures' }).click(), /\/storeroom\/cells$/);
   assert.equal(await over.isHidden(), true);
   await page.waitForFunction(() => /4 of 4 pictures were taken in/.test(document.querySelector('#announce').textContent));
   const brush = page.locator('tr[data-called="Chimney brush"] [data-column=pictures]');

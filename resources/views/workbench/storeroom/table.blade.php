@@ -59,8 +59,8 @@
   </div>
   <div class="storeroom-scroll relative min-h-0 flex-1 overflow-auto border-b border-ink-1" tabindex="-1">
   <table class="records" role="grid" aria-label="{{ ucfirst($kind->many) }}" aria-rowcount="{{ $count }}" aria-multiselectable="true" data-records
-    style="width: {{ 34 + array_sum(array_map(fn ($c) => $c->wide, $columns)) }}px">
-    <colgroup><col style="width: 34px">@foreach ($columns as $column)<col style="width: {{ $column->wide }}px">@endforeach</colgroup>
+    width="{{ 34 + array_sum(array_map(fn ($c) => $c->wide, $columns)) }}">
+    <colgroup><col width="34">@foreach ($columns as $column)<col width="{{ $column->wide }}">@endforeach</colgroup>
     <thead>
       <tr role="row">
         <td class="corner"></td>
