@@ -9,7 +9,7 @@ import { BASE } from '../tests/Browser/support.mjs';
 const ROUNDS = Number(process.env.IKAT_ROUNDS ?? 12);
 const STORE = process.env.LARAVEL_STORAGE_PATH;
 const FILES = join(process.cwd(), 'public', process.env.IKAT_FILES);
-const GOODS = ['moth-paper-globe', 'tidewater-glass-lantern', 'heron-folding-lantern', 'sparrow-pair'];
+const GOODS = ['moth-paper-globe', 'tidewater-glass-lantern', 'little-watch-lantern', 'sparrow-pair'];
 const counts = new Map();
 const acknowledged = { orders: [], edits: [], pictures: [], releases: [], carts: 0 };
 const count = (what) => counts.set(what, (counts.get(what) ?? 0) + 1);

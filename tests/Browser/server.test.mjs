@@ -13,7 +13,7 @@ const files = join(root, 'public', process.env.IKAT_FILES ?? 'shop-files');
 const { page } = await signedIn();
 const tally = (answers) => answers.reduce((counts, { status }) => ({ ...counts, [status]: (counts[status] ?? 0) + 1 }), {});
 const pid = (name) => Number(readFileSync(join(STORE, 'ikat', `${name}.pid`), 'utf8'));
-const GOODS = ['moth-paper-globe', 'tidewater-glass-lantern', 'heron-folding-lantern'];
+const GOODS = ['moth-paper-globe', 'tidewater-glass-lantern', 'little-watch-lantern'];
 
 test('six visitors add to their carts at once, and nobody waits in a circle', async () => {
   const visitors = Array.from({ length: 6 }, (_, i) => visitor(i));
