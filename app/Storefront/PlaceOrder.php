@@ -88,7 +88,8 @@ final class PlaceOrder
                 ],
                 'totals' => [
                     ...$totals->kept(),
-                    'code' => $totals->off > 0 || $gift !== null ? $cart->code : null, 'offer' => (string) $cart->deliveryOffer?->name,
+                    'code' => $totals->off > 0 || $gift !== null ? $cart->code : null,
+                    'offer' => (string) $cart->deliveryOffer?->name, 'gift' => $gift?->product->name,
                 ],
                 'payment' => '',
             ]);

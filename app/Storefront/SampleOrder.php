@@ -23,4 +23,21 @@ final class SampleOrder
             ],
         ]);
     }
+
+    /** An order of stand-ins that shows how tax and a gift are told. */
+    public static function taxed(bool $isWithin): Order
+    {
+        $sums = ['goods' => 4000, 'off' => 0, 'delivery' => 500, 'tax' => 360, 'within' => $isWithin, 'total' => $isWithin ? 4500 : 4860];
+
+        return new Order([
+            'number' => 'W-SAMPLE', 'details' => ['name' => 'Ada Marsh', 'email' => 'ada@example.org'],
+            'lines' => [['name' => StandIns::product()->name, 'quantity' => 2, 'sum' => 4000]],
+            'totals' => [
+                ...$sums,
+                'code' => null,
+                'offer' => StandIns::offer()->name,
+                'gift' => $isWithin ? null : StandIns::product()->name,
+            ],
+        ]);
+    }
 }

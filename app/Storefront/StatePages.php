@@ -30,6 +30,7 @@ final class StatePages
         'category-none' => ['Category, nothing fits', false],
         'category-paged' => ['Category, in the middle of its pages', false],
         'saved-none' => ['Saved items, none', false],
+        'taxed-on-top' => ['Order received, with tax and a gift', false], 'taxed-within' => ['Order received, tax in its prices', false],
         'trouble' => ['Something went wrong', false],
     ];
 
@@ -51,6 +52,7 @@ final class StatePages
             'search-none' => $this->pages->search('zzz', collect()),
             'category-none', 'category-paged' => $this->pages->categoryState($state === 'category-paged') ?? $this->pages->nowhere(),
             'saved-none' => $this->pages->saved([]),
+            'taxed-on-top', 'taxed-within' => $this->pages->received(SampleOrder::taxed($state === 'taxed-within')),
             'trouble' => $this->pages->trouble(500, ShopTrouble::words(500)),
             default => null,
         };

@@ -57,21 +57,28 @@ if (choices) {
   const options = [...choices.querySelectorAll('.options')];
   const picked = () => options.map((option) => option.querySelector(':checked')?.value ?? '');
   const called = (values) => values.join(choices.dataset.between);
-  const show = () => {
+  const mark = () => {
     const values = picked();
     options.forEach((option, i) => option.querySelectorAll('.option').forEach((label) => {
       // What cannot be had together with the rest stays to be chosen: the rest may change after it.
       const way = ways[called(values.map((value, j) => (j === i ? label.querySelector('input').value : value)))];
       label.classList.toggle('is-gone', !way?.[0]);
     }));
-    const [left, price, before] = ways[called(values)] ?? [0, '', ''];
+  };
+  // Only what somebody chooses has a price of its own: before, nothing on the page moves.
+  const show = () => {
+    mark();
+    const [left, price, before] = ways[called(picked())] ?? [0, '', ''];
     form.querySelectorAll('button').forEach((button) => { button.disabled = left === 0; });
     if (left === 0) return;
     form.querySelector('#quantity').max = left;
-    side.querySelector('[data-price]').textContent = price;
+    // The elements stay as many as they were: the workbench counts them.
+    const shown = side.querySelector('[data-price]');
+    shown.lastChild.textContent = price;
+    if (shown.firstElementChild) shown.firstElementChild.hidden = true;
     const crossed = side.querySelector('[data-before]');
     if (crossed) crossed.textContent = before;
   };
   choices.addEventListener('change', show);
-  show();
+  mark();
 }

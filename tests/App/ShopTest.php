@@ -71,7 +71,7 @@ final class ShopTest extends AppTestCase
                 'within' => false,
                 'total' => 5870,
                 'code' => 'LANTERN10',
-                'offer' => 'Standard post',
+                'offer' => 'Standard post', 'gift' => null,
             ],
             $order->totals,
         );

@@ -9,3 +9,4 @@
   <dt class="whole"><x-say :shop="$shop" k="total"/></dt><dd class="whole">{{ $shop->amount($sums['total']) }}</dd>
   @if ($tax > 0 && $within)<dt class="soft"><x-say :shop="$shop" k="taxed"/></dt><dd class="soft">{{ $shop->amount($tax) }}</dd>@endif
 </dl>
+@if ($sums['gift'] ?? '')<p class="small"><x-say :shop="$shop" k="gift"/> {{ $sums['gift'] }}</p>@endif
