@@ -247,9 +247,10 @@ final class RecordLister
                 ->whereNotExists(static fn(Builder $q) => $q->from('categories')->whereColumn('picture_id', 'pictures.id')->selectRaw('1')),
             'undescribed' => $query->where('alt', ''),
             'heavy' => $query->where('bytes', '>', self::HEAVY),
-            default => $query->where('width', '<', self::SHOWN_WIDE)->whereExists(
+            'small' => $query->where('width', '<', self::SHOWN_WIDE)->whereExists(
                 static fn(Builder $q) => $q->from('products')->whereColumn('products.picture_id', 'pictures.id')->selectRaw('1'),
             ),
+            default => $query->whereRaw('false'),
         };
     }
 

@@ -143,17 +143,7 @@ final class RecordRows
     public function delete(RecordKind $kind, array $ids): void
     {
         if ($kind->key === RecordKinds::CATEGORIES) {
-            $standing = DB::table('products')->whereIn('category_id', $ids)->count();
-            if ($standing > 0) {
-                throw new RefusedChange(
-                    $standing === 1
-                        ? 'One product stands in it. Give it another category first.'
-                        : "$standing products stand in it. Give them another category first.",
-                );
-            }
-        }
-        if ($kind->key === RecordKinds::CATEGORIES && DB::table('promotion_codes')->whereIn('category_id', $ids)->exists()) {
-            throw new RefusedChange('A code counts on it alone. Give the code another category first.');
+            self::refuseNeeded($ids);
         }
         if ($kind->key === RecordKinds::GOODS && DB::table('promotion_codes')->whereIn('gift_id', $ids)->exists()) {
             throw new RefusedChange('A code gives it as a gift. Let the code give something else first.');
@@ -176,6 +166,26 @@ final class RecordRows
             return;
         }
         $this->query($kind)->whereIn('id', $ids)->delete();
+    }
+
+    /**
+     * @param list<int> $ids of categories
+     *
+     * @throws RefusedChange when something stands on one of them
+     */
+    private static function refuseNeeded(array $ids): void
+    {
+        foreach ([
+            ['products', 'category_id', 'product stands', 'products stand', 'in it. Give them another category first.'],
+            ['product_categories', 'category_id', 'product also stands', 'products also stand', 'in it. Take them out of it first.'],
+            ['categories', 'parent_id', 'category stands', 'categories stand', 'within it. Take them out of it first.'],
+            ['promotion_codes', 'category_id', 'code counts', 'codes count', 'on it alone. Give them another category first.'],
+        ] as [$table, $column, $one, $many, $remedy]) {
+            $standing = DB::table($table)->whereIn($column, $ids)->count();
+            if ($standing > 0) {
+                throw new RefusedChange("$standing ".($standing === 1 ? $one : $many)." $remedy");
+            }
+        }
     }
 
     /**

@@ -187,6 +187,8 @@ final class VariantsTest extends AppTestCase
         $this->get(self::SHOP.'/category/lamp-kits')->assertSee('category-picture')->assertSee('/category/candles"', false);
         $shown = ['open_kind' => 'pictures', 'ids' => $kits->refresh()->picture_id];
         $this->post("/workbench/looks/{$this->look()->id}/storeroom/delete", $shown)->assertStatus(422);
+        $candles = ['open_kind' => 'categories', 'ids' => Category::query()->where('slug', 'candles')->value('id')];
+        $this->post("/workbench/looks/{$this->look()->id}/storeroom/delete", $candles)->assertStatus(422)->assertSee('stand in it');
         foreach (range(1, 3) as $undone) {
             $this->post("/workbench/looks/{$this->look()->id}/storeroom/undo")->assertOk();
         }

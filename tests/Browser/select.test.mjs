@@ -54,7 +54,13 @@ test('sixty things of all pages lead to a control that shows there', async () =>
       // A step with a drawing leaves the window less room.
       const stage = await page.locator('iframe').boundingBox();
       const scale = stage.width / 1280;
-      const box = await shopFrame(page).evaluate((n) => document.body.querySelectorAll('*')[n].getBoundingClientRect().toJSON(), number);
+      const box = await shopFrame(page).evaluate((n) => {
+        const element = document.body.querySelectorAll('*')[n];
+        // What was picked before may have brought the page elsewhere.
+        const { top, bottom } = element.getBoundingClientRect();
+        if (top < 0 || bottom > innerHeight) element.scrollIntoView({ block: 'center', behavior: 'instant' });
+        return element.getBoundingClientRect().toJSON();
+      }, number);
       const x = stage.x + (box.x + Math.min(box.width / 2, 12)) * scale;
       const y = stage.y + (box.y + box.height / 2) * scale;
       await picked(() => page.mouse.click(x, y));

@@ -382,6 +382,11 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
     watch,
     findAgain,
     draw,
+    /** The window has less room, or more: what is picked stays in sight, and its tag beside it. */
+    resized() {
+      if (picked?.element.isConnected && !boxOf(picked.element)) scrollInside(picked.element, 'nearest');
+      draw();
+    },
     letGo,
     point,
     /** After an edit the tag says what is so now. */

@@ -182,7 +182,7 @@ export function startWindow(root) {
     root.querySelector('[data-scale]').textContent = `${Math.round(made.scale * 1000) / 10}%`;
     seam.show(isSeamed);
     light();
-    selecting.draw();
+    selecting.resized();
   }
 
   function light() {

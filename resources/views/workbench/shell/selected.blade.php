@@ -26,10 +26,12 @@
 @endif
 @endforeach
 @php($ofPart = $thing->byKind['part'][0] ?? $bench->catalog()->ofPart($part)[0] ?? null)
-@if ($ofPart !== null)
+{{-- What is offered above already is not offered again as the part's. --}}
+@php($isOffered = in_array($ofPart, array_merge(...array_values(array_intersect_key($thing->byKind, $offers)) ?: [[]]), true))
+@if ($ofPart !== null && ! $isOffered)
 <a @class([$row, 'chosen' => $ofPart === $main]) href="{{ $bench->addressOfSetting($ofPart->path) }}" data-offer data-key="t" @if ($ofPart === $main) data-main @endif data-reach="{{ $ofPart->path }}">
   <span class="{{ $key }}" aria-hidden="true">T</span> <b>part</b> <span class="truncate">{{ Parts::label($ofPart->part) }} <span class="text-ink-2">{{ Parts::labelWithin($ofPart) }}</span></span></a>
-@elseif ($main === null)
+@elseif ($ofPart === null && $main === null)
 <p class="px-2 py-1.25 text-ink-2">Nothing of its own: it takes all from the theme.</p>
 @endif
 @php($wearer = $thing->wearer($look, $bench->snapshot->theme()))
