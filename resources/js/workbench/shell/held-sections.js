@@ -3,6 +3,8 @@ import htmx from 'htmx.org';
 import { Idiomorph } from 'idiomorph/htmx';
 import { heldIn } from './held.js';
 
+const isTyped = (form) => [...form.elements].some((field) => 'defaultValue' in field && field.type !== 'hidden' && field.value !== field.defaultValue);
+
 export function startHeldSections() {
   const body = document.body;
   const bench = document.querySelector('#bench');
@@ -23,8 +25,9 @@ export function startHeldSections() {
   body.addEventListener('ikat:edited', () => touched.clear());
 
   Idiomorph.defaults.callbacks.beforeNodeMorphed = (old, fresh) => !(fresh.dataset && 'held' in fresh.dataset && old.id === fresh.id)
-    // What is being written is not taken out of somebody's hands.
-    && !old.classList?.contains('is-editing');
+    // What is being written is not taken out of somebody's hands, and what is typed of a new record stays until it is made.
+    && !old.classList?.contains('is-editing')
+    && !(old.dataset?.newOf && old.dataset.newOf === fresh.dataset?.newOf && isTyped(old));
   // The bench has become another one while the answer was under way: what was left out of it is asked for.
   body.addEventListener('htmx:afterSwap', () => {
     if (!bench.querySelector('[data-held]')) return;

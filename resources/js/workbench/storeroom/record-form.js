@@ -9,6 +9,7 @@ export function startRecordForm() {
   body.addEventListener('htmx:beforeSwap', (event) => {
     const { xhr, requestConfig } = event.detail;
     const form = requestConfig.elt?.closest?.('[data-record-place] form');
+    if (requestConfig.elt?.dataset?.newOf && xhr.status < 400) requestConfig.elt.reset();
     if (!form || xhr.status !== 422) return;
     // Somebody else was first: sent again, what was typed is kept knowing what it takes the place of.
     const standing = xhr.getResponseHeader('X-Standing') ?? '';

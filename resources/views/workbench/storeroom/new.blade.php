@@ -1,6 +1,6 @@
 @if ($edits && $kind->isMade && ! $kind->isUploaded)
 <x-tool id="storeroom-new" :title="'New '.$kind->one" :isTarget="true">
-  <form class="grid gap-1" id="form-new" hx-post="{{ $bench->address('storeroom/new') }}" hx-trigger="submit">
+  <form class="grid gap-1" id="form-new" data-new-of="{{ $kind->key }}" hx-post="{{ $bench->address('storeroom/new') }}" hx-trigger="submit">
     @foreach ($kind->asked() as $column)
     <div class="grid gap-0.5" data-new-field="{{ $column->key }}">@include('workbench.storeroom.field', ['row' => null, 'new' => true])</div>
     @endforeach
