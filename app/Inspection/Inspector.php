@@ -281,7 +281,6 @@ final class Inspector
             Visitor::looking($storefront, $cart),
             $this->pictures->one(...),
             $this->own->named(...),
-            now()->toImmutable(),
             '/preview/0/now',
         );
     }

@@ -25,6 +25,12 @@ final class CartLine extends Model
         return $this->product->priceOf($this->variant)->at($moment);
     }
 
+    /** What it is shown by: its way's own picture, or the product's. */
+    public function picture(): ?Picture
+    {
+        return $this->product->picturesOfWays()[$this->variant] ?? $this->product->picture;
+    }
+
     /** @return array{name: string, quantity: int, sum: int} as an order keeps it; the sum in cents */
     public function ordered(\DateTimeInterface $moment): array
     {

@@ -7,6 +7,7 @@ namespace App\Models;
 use Ikat\Core\Find\SearchTerms;
 use Ikat\Core\Store\Margin;
 use Ikat\Core\Store\Price;
+use Ikat\Core\Store\Variant;
 use Ikat\Core\Store\Variants;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -48,6 +49,12 @@ use Illuminate\Support\Carbon;
 final class Product extends Model
 {
     use BelongsToStore;
+
+    /** @var ?array{array{mixed, mixed}, Variants} what ways() was read from, and what came of it */
+    private ?array $parsed = null;
+
+    /** @var ?array<int, Picture> by id: those its ways are shown by, and perhaps others */
+    private ?array $pictures = null;
 
     protected $guarded = [];
 
@@ -93,9 +100,44 @@ final class Product extends Model
         return $variant === '' ? $price : $price->plus($this->ways()->find($variant)->more ?? 0);
     }
 
+    /** Read once for the values it has: a page asks for each of many ways. */
     public function ways(): Variants
     {
-        return Variants::of($this->options ?? [], $this->variants ?? []);
+        $from = [$this->attributes['options'] ?? null, $this->attributes['variants'] ?? null];
+        if ($this->parsed === null || $this->parsed[0] !== $from) {
+            $this->parsed = [$from, Variants::of($this->options ?? [], $this->variants ?? [])];
+        }
+
+        return $this->parsed[1];
+    }
+
+    /** @return array<string, Picture> what a way is called => the picture it is shown by; those that have one of their own */
+    public function picturesOfWays(): array
+    {
+        if ($this->pictures === null) {
+            self::loadPicturesOfWays([$this]);
+        }
+        $found = $this->pictures ?? [];
+
+        return array_filter(array_map(static fn(Variant $v): ?Picture => $found[$v->picture ?? 0] ?? null, $this->ways()->named));
+    }
+
+    /**
+     * In one question for all of them.
+     *
+     * @param iterable<self> $products
+     */
+    public static function loadPicturesOfWays(iterable $products): void
+    {
+        $ids = [];
+        foreach ($products as $product) {
+            $ids = [...$ids, ...array_map(static fn(Variant $v): int => $v->picture ?? 0, array_values($product->ways()->named))];
+        }
+        $ids = array_values(array_unique(array_filter($ids)));
+        $found = $ids === [] ? [] : Picture::query()->findMany($ids)->keyBy('id')->all();
+        foreach ($products as $product) {
+            $product->pictures = $found;
+        }
     }
 
     /** @return ?int pieces that can be bought; null for as many as wanted, 0 too for a variant that is not there */

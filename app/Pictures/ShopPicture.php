@@ -50,6 +50,29 @@ final readonly class ShopPicture
         );
     }
 
+    /**
+     * All pictures of a product's page: its own, and after them those that only a way of it is shown by.
+     *
+     * @param array<string, Picture> $ofWays what a way is called => its picture
+     *
+     * @return array{list<self>, array<string, int>} pictures, and what a way is called => the number of its picture among them
+     */
+    public static function ofProductInWays(Product $product, array $ofWays): array
+    {
+        $pictures = self::ofProduct($product);
+        $bases = array_column($pictures, 'base');
+        $numbers = [];
+        foreach ($ofWays as $way => $picture) {
+            if (! in_array($picture->base, $bases, true)) {
+                $pictures[] = self::of($picture);
+                $bases[] = $picture->base;
+            }
+            $numbers[$way] = (int) array_search($picture->base, $bases, true);
+        }
+
+        return [$pictures, $numbers];
+    }
+
     /** @param array<string, mixed> $row as toArray() gave it */
     public static function fromArray(array $row): self
     {

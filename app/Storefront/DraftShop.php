@@ -53,7 +53,6 @@ final class DraftShop
             $visitor,
             $this->pictures->one(...),
             $this->fonts->named(...),
-            $at->moment,
             "/preview/$look->id/$at->written",
         );
     }

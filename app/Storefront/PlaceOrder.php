@@ -73,8 +73,10 @@ final class PlaceOrder
             if ($code !== null && $totals->refusal === null) {
                 PromotionCode::query()->whereKey($code->id)->increment('used');
             }
+            $isSoldOut = self::take($lines);
+            // Of what is left after what is paid for.
             $gift = $totals->isGiftGiven && $code?->gift_id !== null ? self::given($stock[$code->gift_id]) : null;
-            $isSoldOut = self::take($lines->concat(array_filter([$gift])));
+            $isSoldOut = $gift !== null && self::take(collect([$gift])) || $isSoldOut;
             $order = Order::query()->create([
                 'storefront_id' => $shop->storefront->id,
                 'number' => 'W'.now()->format('ymd').'-'.strtoupper(bin2hex(random_bytes(3))),

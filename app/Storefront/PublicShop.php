@@ -115,7 +115,6 @@ final class PublicShop
                 ? ShopPicture::fromArray($release->pictures[$name])
                 : null,
             app(OwnFonts::class)->named(...),
-            now()->toImmutable(),
         );
     }
 }

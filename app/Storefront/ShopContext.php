@@ -32,6 +32,9 @@ use Illuminate\Support\HtmlString;
  */
 final class ShopContext
 {
+    /** It is shown at: what its visitor sees and what they pay are of one moment. */
+    public readonly \DateTimeImmutable $moment;
+
     /** @var ?Collection<string, Collection<int, MenuEntry>> */
     private ?Collection $menus = null;
 
@@ -44,7 +47,6 @@ final class ShopContext
      * @param string $lookCss file name
      * @param \Closure(string): ?ShopPicture $library a picture the look may show, by its name
      * @param \Closure(string): FontFamily $family by its key
-     * @param \DateTimeImmutable $moment the shop is shown at
      * @param string $previewPrefix put before addresses the shop redirects to; empty for the public shop
      */
     public function __construct(
@@ -56,9 +58,10 @@ final class ShopContext
         public readonly Visitor $visitor,
         private readonly \Closure $library,
         private readonly \Closure $family,
-        public readonly \DateTimeImmutable $moment,
         private readonly string $previewPrefix = '',
-    ) {}
+    ) {
+        $this->moment = $visitor->moment;
+    }
 
     /**
      * @return array<string, bool|float|string|null> path => value of every setting that was asked for so far: what was made depends on no

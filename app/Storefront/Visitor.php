@@ -164,12 +164,14 @@ final class Visitor
         return $code === null ? null : PromotionCode::query()->firstWhere('code', $code);
     }
 
-    /** What the code gives, as long as there is some of it; null where it gives nothing. */
+    /** What the code gives, as long as there is some of it besides what is in the cart; null where it gives nothing. */
     public function gift(): ?Product
     {
         $gift = $this->totals()->isGiftGiven ? $this->code()?->gift : null;
 
-        return $gift === null || $gift->isSoldOut() ? null : $gift;
+        $bought = (int) $this->cart()?->lines->where('product_id', $gift?->id)->sum('quantity');
+
+        return $gift === null || $gift->stock !== null && $gift->stock <= $bought ? null : $gift;
     }
 
     /** @return list<GoodsLine> what the cart holds, and whether a code is meant for it */
@@ -242,8 +244,13 @@ final class Visitor
 
     private function find(string $token): ?Cart
     {
-        return Cart::query()->with(['lines.product.picture', 'deliveryOffer'])
+        $cart = Cart::query()->with(['lines.product.picture', 'deliveryOffer'])
             ->where('storefront_id', $this->storefront->id)->firstWhere('token', $token);
+        if ($cart !== null) {
+            Product::loadPicturesOfWays($cart->lines->pluck('product'));
+        }
+
+        return $cart;
     }
 
     /** A code that counts now, to show a cart with one. */

@@ -14,6 +14,7 @@ use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\PictureType;
+use Ikat\Core\Store\Variants;
 use Illuminate\Support\Facades\DB;
 
 /** Where pictures of the library stand. */
@@ -32,6 +33,19 @@ final class PictureUses
     {
         return $this->inLooks ??= array_values(array_unique(array_merge([], ...Look::query()->with('storefront.store')->get()
             ->map(fn(Look $look): array => StoreContents::asked($this->looks->of($look)->resolved())['pictures'])->all())));
+    }
+
+    /** @return list<int> ids of those that a way of a product is shown by */
+    public function inWays(): array
+    {
+        $ids = [];
+        foreach (Product::query()->whereRaw("variants regexp ';[0-9]+\"'")->toBase()->pluck('variants') as $kept) {
+            foreach (Variants::of([], json_decode((string) $kept, true, 4, JSON_THROW_ON_ERROR))->named as $way) {
+                $ids[] = $way->picture;
+            }
+        }
+
+        return array_values(array_unique(array_filter($ids)));
     }
 
     /** @return list<array{Look, Setting}> look and setting that shows a picture */
@@ -56,7 +70,7 @@ final class PictureUses
     public function products(int $id): array
     {
         return Product::query()
-            ->where(static fn($q) => $q->where('picture_id', $id)->orWhereIn(
+            ->where(static fn($q) => $q->where('picture_id', $id)->orWhere('variants', 'like', "%;$id\"%")->orWhereIn(
                 'id',
                 DB::table('product_pictures')->where('picture_id', $id)->select('product_id'),
             ))

@@ -11,11 +11,14 @@ use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\RecordsCell;
+use Ikat\Core\Store\Cell\VariantsCell;
 use Ikat\Core\Store\Column;
+use Ikat\Core\Store\Goods;
 use Ikat\Core\Store\Histogram;
 use Ikat\Core\Store\RecordKind;
 use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RecordQuestion;
+use Ikat\Core\Store\Variant;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 
@@ -70,12 +73,24 @@ final class RecordLister
                 $this->names->learn($column->type->kind, array_filter(array_column($rows, $key), is_int(...)));
             } elseif ($column->type instanceof RecordsCell) {
                 $this->names->learn($column->type->kind, array_map(intval(...), array_merge(...array_column($rows, $key))));
+            } elseif ($column->type instanceof VariantsCell) {
+                $this->names->learn(PicturesCell::KIND, array_merge(...array_map(self::picturesOfWays(...), array_values($rows))));
             } elseif ($column->type instanceof PicturesCell) {
                 $this->names->learn(PicturesCell::KIND, array_map(intval(...), array_merge(...array_column($rows, $key))));
             }
         }
 
         return $rows;
+    }
+
+    /**
+     * @param array<string, Value> $row of a product
+     *
+     * @return list<int>
+     */
+    private static function picturesOfWays(array $row): array
+    {
+        return array_values(array_filter(array_map(static fn(Variant $v): ?int => $v->picture, Goods::variants($row)->named)));
     }
 
     /** @return array<int, string> id => name of records that are called something like this */
@@ -244,6 +259,7 @@ final class RecordLister
     {
         return match (array_search($written, RecordKinds::PICTURE_CHECKS, true)) {
             'unused' => $query->whereRaw(RecordRows::PRODUCTS_OF_A_PICTURE.' = 0')->whereNotIn('name', $this->uses->inLooks())
+                ->whereNotIn('id', $this->uses->inWays())
                 ->whereNotExists(static fn(Builder $q) => $q->from('categories')->whereColumn('picture_id', 'pictures.id')->selectRaw('1')),
             'undescribed' => $query->where('alt', ''),
             'heavy' => $query->where('bytes', '>', self::HEAVY),

@@ -19,6 +19,9 @@ use Ikat\Core\Store\UnreadableCell;
  */
 final class RecordPlanner
 {
+    /** Characters of a value that are told in a sentence. */
+    public const TOLD = 80;
+
     /** @var array<string, array<string, list<int>>> kind => what no two may share => ids of those that have it, for what was looked up */
     private array $holders = [];
 
@@ -194,8 +197,9 @@ final class RecordPlanner
                 continue;
             }
             if ($is !== null && isset($wish->seen[$key]) && $wish->seen[$key] !== $standing && $value !== $is[$key]) {
-                $refused[] = new RefusedCell($wish->id, $key, $typed, 'Meanwhile it has become '
-                    .($standing === '' ? 'empty' : "“{$standing}”").'. Keep yours with Enter, or leave it with Escape.', $standing);
+                $told = $standing === '' ? 'empty' : '“'.mb_strimwidth($standing, 0, self::TOLD, '…').'”';
+                $why = "Meanwhile it has become $told. Keep yours with Enter, or leave it with Escape.";
+                $refused[] = new RefusedCell($wish->id, $key, $typed, $why, $standing);
 
                 continue;
             }

@@ -165,7 +165,7 @@ final class StoreWriter
         foreach ($change->before ?? [] as $key => $was) {
             if ($is !== null && $is[$key] !== $was) {
                 $column = $kind->column($key);
-                $standing = $column->type->write($is[$key], $this->names);
+                $standing = mb_strimwidth($column->type->write($is[$key], $this->names), 0, RecordPlanner::TOLD, '…');
 
                 throw new RefusedChange("The $column->label of “{$change->called}” has become “{$standing}” since: that would be lost. "
                     .'Nothing was changed; change it by hand.');

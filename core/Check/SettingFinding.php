@@ -5,55 +5,18 @@ declare(strict_types=1);
 namespace Ikat\Core\Check;
 
 /** A setting, or what it points at, that is not as it should be. */
-final readonly class SettingFinding implements Finding
+final readonly class SettingFinding extends WordedFinding
 {
-    /**
-     * @param string $title "Lead picture: button leads to /category/lamps, which is not in the shop"
-     * @param string $remedy what to do, one sentence
-     * @param array<string, float|string> $fix path => value that mends it; none where that is the merchant's to choose
-     */
+    /** @param array<string, float|string> $fix path => value that mends it; none where that is the merchant's to choose */
     public function __construct(
-        private string $key,
-        private Severity $severity,
-        private string $step,
-        private string $path,
-        private string $title,
-        private string $remedy,
+        string $key,
+        Severity $severity,
+        string $step,
+        string $path,
+        string $title,
+        string $remedy,
         public array $fix = [],
-    ) {}
-
-    public function key(): string
-    {
-        return $this->key;
-    }
-
-    public function severity(): Severity
-    {
-        return $this->severity;
-    }
-
-    public function step(): string
-    {
-        return $this->step;
-    }
-
-    public function path(): string
-    {
-        return $this->path;
-    }
-
-    public function inWords(Inspection $input): string
-    {
-        return $this->title;
-    }
-
-    public function measured(): string
-    {
-        return $this->remedy;
-    }
-
-    public function fulfillment(): float
-    {
-        return 0.0;
+    ) {
+        parent::__construct($key, $severity, $step, $path, $title, $remedy);
     }
 }

@@ -55,6 +55,11 @@ if (choices) {
   const form = choices.closest('form');
   const side = form.parentElement;
   const options = [...choices.querySelectorAll('.options')];
+  /** Into sight among the others; where they stand one under the other, only as far as nothing that is being chosen moves away. */
+  const bring = (picture) => {
+    const strip = picture?.parentElement;
+    if (strip && strip.scrollWidth > strip.clientWidth) strip.scrollTo({ left: picture.offsetLeft - strip.offsetLeft, behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'instant' : 'smooth' });
+  };
   const picked = () => options.map((option) => option.querySelector(':checked')?.value ?? '');
   const called = (values) => values.join(choices.dataset.between);
   const mark = () => {
@@ -68,7 +73,8 @@ if (choices) {
   // Only what somebody chooses has a price of its own: before, nothing on the page moves.
   const show = () => {
     mark();
-    const [left, price, before] = ways[called(picked())] ?? [0, '', ''];
+    const [left, price, before, picture] = ways[called(picked())] ?? [0, '', '', null];
+    if (picture !== null) bring(form.closest('.product').querySelector(`[data-picture="${picture}"]`));
     form.querySelectorAll('button').forEach((button) => { button.disabled = left === 0; });
     if (left === 0) return;
     form.querySelector('#quantity').max = left;

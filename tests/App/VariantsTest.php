@@ -12,10 +12,12 @@ use App\Models\Look;
 use App\Models\Mail;
 use App\Models\Order;
 use App\Models\Page;
+use App\Models\Picture;
 use App\Models\Product;
 use App\Models\PromotionCode;
 use App\Models\TaxRate;
 use App\Storefront\PageCache;
+use App\Storeroom\PictureUses;
 use Illuminate\Support\Facades\DB;
 
 /** Prices that are reduced for a while, and products that come in several ways, as customers meet them. */
@@ -194,6 +196,41 @@ final class VariantsTest extends AppTestCase
         }
         $this->get(self::SHOP.'/category/workshop')->assertDontSee('Moth paper globe');
         $this->get(self::SHOP.'/category/candles')->assertDontSee('Harbor lantern kit');
+    }
+
+    public function testAGiftIsGivenOnlyOfWhatIsLeftAfterWhatIsPaidFor(): void
+    {
+        $watch = Product::query()->where('slug', 'little-watch-lantern')->sole();
+        $watch->update(['stock' => 1]);
+        PromotionCode::query()->create(['code' => 'WATCH', 'kind' => 'gift', 'value' => 0, 'gift_id' => $watch->id, 'minimum' => 0]);
+        $cart = $this->fill('little-watch-lantern', 1);
+        $this->send('/cart/code', ['code' => 'watch'], $cart)->assertRedirect();
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertDontSee('With it, for nothing:');
+        $this->toPaying($cart);
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
+        self::assertSame([1, 0], [count(Order::query()->latest('id')->firstOrFail()->lines), $watch->refresh()->stock]);
+    }
+
+    public function testAWayIsShownByItsOwnPictureWhichIsNotDeleted(): void
+    {
+        $picture = Picture::query()->where('name', 'lead')->sole();
+        $heron = Product::query()->where('slug', self::HERON)->sole();
+        $heron->update(['variants' => [...$heron->variants ?? [], '14 in / Ember' => ";3;;$picture->id"]]);
+        $page = (string) $this->get(self::SHOP.'/product/'.self::HERON)->assertOk()->getContent();
+        preg_match('/data-ways="([^"]*)"/', $page, $m);
+        $ways = json_decode(html_entity_decode($m[1]), true, 8, JSON_THROW_ON_ERROR);
+        self::assertSame([2, null], [$ways['14 in / Ember'][3], $ways['14 in / Natural'][3]]);
+        self::assertMatchesRegularExpression('~data-picture="2"><img[^>]*/lead-~', $page);
+        $cart = $this->fill(self::HERON, 1, ['14 in', 'Ember']);
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertSee('/lead-', false);
+        self::assertContains($picture->id, app(PictureUses::class)->inWays());
+        self::assertSame(['Heron folding lantern'], array_values(app(PictureUses::class)->products($picture->id)));
+        // In one question, however many lines.
+        $this->fill(self::HERON, 1, ['20 in', 'Natural']);
+        DB::enableQueryLog();
+        $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertOk();
+        $asked = array_filter(DB::getQueryLog(), static fn(array $q): bool => str_contains($q['query'], 'from `pictures`'));
+        self::assertLessThanOrEqual(3, count($asked));
     }
 
     private function finished(string $page): string

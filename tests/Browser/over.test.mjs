@@ -65,3 +65,13 @@ test('a code that a message promises is made over the message', async () => {
   await kept(() => over.getByRole('button', { name: 'Delete this code' }).click());
   assert.equal(await over.getByRole('heading', { name: 'EVENINGS' }).count(), 0);
 });
+
+test('it goes with the step it was opened over', async () => {
+  await page.goto(`${BASE}/workbench/looks/1/header`);
+  await settled(page);
+  await page.locator('#bench [data-over]').first().click();
+  await over.locator('#over-title').waitFor();
+  await page.getByRole('link', { name: 'Footer' }).click();
+  await over.waitFor({ state: 'hidden' });
+  assert.equal(await page.locator('#bench').evaluate((bench) => bench.inert), false);
+});

@@ -33,16 +33,11 @@ use Ikat\Core\Look\ReleaseChanges;
 use Ikat\Core\Reach\EditReach;
 use Ikat\Core\Reach\ReachIndex;
 use Ikat\Core\Setting\Alias;
-use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Setting\Catalog\Parts;
-use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingCatalog;
 use Ikat\Core\Setting\SettingPath;
 use Ikat\Core\Setting\Type\ChoiceType;
-use Ikat\Core\Setting\Type\PicksType;
-use Ikat\Core\Setting\Type\TargetType;
-use Ikat\Core\Setting\Type\TextType;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
 
@@ -204,27 +199,6 @@ final class Bench
     public function counts(): array
     {
         return Checks::count($this->findings());
-    }
-
-    /**
-     * What of the Storeroom a setting speaks of.
-     *
-     * @return ?array<string, string> what its panel is opened with; null for a setting that speaks of nothing there
-     */
-    public function inStoreroom(Setting $setting, bool|float|string $value): ?array
-    {
-        $type = $setting->type;
-
-        return match (true) {
-            $type instanceof TargetType && ! $type->isWeb => $value === '' ? ['open_kind' => 'pages'] : ['address' => (string) $value],
-            $type instanceof PicksType && $type->kind === 'product' => ['open_kind' => 'goods'],
-            $type instanceof ChoiceType && array_intersect_key(HeaderSettings::MENUS, $type->choices) !== [] => [
-                'open_kind' => 'menus',
-                'open_only' => isset(HeaderSettings::MENUS[$value]) ? 'menu:'.HeaderSettings::MENUS[$value] : '',
-            ],
-            $type instanceof TextType && Item::ofPart($setting->part)?->prefix === 'message' => ['open_kind' => 'codes'],
-            default => null,
-        };
     }
 
     /** Where a finding is mended. */

@@ -15,7 +15,7 @@
     <tbody>
     @foreach ($cart->lines as $line)
     <tr>
-      <td class="item"><div class="line-item">@include('shop.parts.thumb', ['product' => $line->product])<div><a
+      <td class="item"><div class="line-item">@include('shop.parts.thumb', ['picture' => $line->picture()])<div><a
         href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $line->product->name }}</a>@if ($line->variant !== '')<p class="small">{{ $line->variant }}</p>@endif<p
           class="soft small">{{ $line->product->note }}</p></div></div></td>
       <td class="each">{{ $shop->price($line->each($shop->moment)) }}</td>

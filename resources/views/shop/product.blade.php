@@ -1,4 +1,4 @@
-@php($pictures = App\Pictures\ShopPicture::ofProduct($product))
+@php([$pictures, $shownBy] = App\Pictures\ShopPicture::ofProductInWays($product, $product->picturesOfWays()))
 @php($film = $product->video !== null && $shop->text('product.video') !== 'none')
 <x-shop::layout :shop="$shop" :title="$product->name" kind="product" :script="$product->ways()->areThere()">
 <div class="frame">
@@ -9,7 +9,7 @@
   @if ($shop->text('product.pictures') === 'strip' && count($pictures) + (int) $film > 1) tabindex="0" role="region" aria-label="Pictures of {{ $product->name }}" @endif>
       @if ($film && $shop->text('product.video') === 'first')@include('shop.parts.film')@endif
       @forelse ($pictures as $picture)
-      <div class="product-picture"><x-shop::picture :picture="$picture" :eager="$loop->first" sizes="(max-width: 759px) 92vw, 58vw"/></div>
+      <div class="product-picture" data-picture="{{ $loop->index }}"><x-shop::picture :picture="$picture" :eager="$loop->first" sizes="(max-width: 759px) 92vw, 58vw"/></div>
       @empty
       <div class="product-picture"><p class="no-picture"><x-say :shop="$shop" k="picture.none"/></p></div>
       @endforelse

@@ -96,7 +96,7 @@ export function startBringPictures(keepForProduct) {
   });
 
   const begin = (input, files) => {
-    const packed = files.find((file) => /\.zip$/i.test(file.name));
+    const packed = input.accept.includes('.zip') ? files.find((file) => /\.zip$/i.test(file.name)) : undefined;
     return packed ? open(input, packed) : bring(input, files);
   };
   const inputFor = (target) => {

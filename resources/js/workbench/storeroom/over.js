@@ -5,18 +5,21 @@ export function startOver() {
   const over = document.querySelector('#over');
   const content = over.querySelector('#over-content');
   const bench = document.querySelector('#bench');
+  const stepOf = () => document.querySelector('#state [name=step]').value;
   let opener = null;
+  /** The step it was opened over. */
+  let step = '';
 
   async function open(button) {
     opener = button;
-    const state = Object.fromEntries(new FormData(document.querySelector('#state')));
     const asked = Object.fromEntries(new URLSearchParams(button.dataset.over));
-    await htmx.ajax('GET', over.dataset.url, { target: content, swap: 'innerHTML', values: { look: state.look ?? '', ...asked } });
+    await htmx.ajax('GET', over.dataset.url, { target: content, swap: 'innerHTML', values: asked });
     show();
   }
   function show() {
     over.hidden = false;
     bench.inert = true;
+    step = stepOf();
     content.querySelector('#over-title')?.focus();
   }
   /** @param {boolean} isQuiet whether whoever closes it shows the step anew themselves */
@@ -42,6 +45,8 @@ export function startOver() {
     event.stopPropagation();
     close();
   });
+  // Another step has been opened behind it: it was needed for the one before.
+  document.body.addEventListener('htmx:afterSettle', () => { if (!over.hidden && stepOf() !== step) close(true); });
   document.body.addEventListener('ikat:over', () => {
     const values = Object.fromEntries(new FormData(document.querySelector('#state')));
     htmx.ajax('GET', `${document.body.dataset.base}/${values.step}`, { target: '#bench', swap: 'morph:innerHTML', values });

@@ -5,6 +5,7 @@
 @php($first = explode(Ikat\Core\Store\Variant::BETWEEN, reset($there) ?: ''))
 @php($told = collect($ways->every())->mapWithKeys(fn (string $w): array => [$w => [
     $product->left($w) === 0 ? 0 : min(99, $product->left($w) ?? 99), $shop->price($product->priceOf($w)->at($shop->moment)), $shop->price($product->priceOf($w)->regular),
+    $shownBy[$w] ?? null,
 ]]))
 <div class="choices" data-ways="{{ $told->toJson() }}" data-between="{{ Ikat\Core\Store\Variant::BETWEEN }}">
 @foreach ($ways->options as $name => $values)

@@ -6,7 +6,7 @@
   @else
   <ul>
     @foreach ($cart->lines as $line)
-    <li class="line-item">@include('shop.parts.thumb', ['product' => $line->product])<div><a
+    <li class="line-item">@include('shop.parts.thumb', ['picture' => $line->picture()])<div><a
       href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $line->product->name }}</a>@if ($line->variant !== '')<p
       class="soft small">{{ $line->variant }}</p>@endif<p
       class="soft">{{ $line->quantity }} × {{ $shop->price($line->each($shop->moment)) }}</p></div></li>

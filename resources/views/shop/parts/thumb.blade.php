@@ -1,1 +1,1 @@
-@if ($product->picture)<img src="{{ App\Pictures\ShopPicture::of($product->picture)->smallest() }}" alt="" width="72" height="62" loading="lazy" decoding="async">@else<span></span>@endif
+@if ($picture)<img src="{{ App\Pictures\ShopPicture::of($picture)->smallest() }}" alt="" width="72" height="62" loading="lazy" decoding="async">@else<span></span>@endif

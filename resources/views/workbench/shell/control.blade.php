@@ -13,7 +13,7 @@
 @php($searched = $setting->type instanceof PicksType ? $setting->type->kind : ($setting->type instanceof TargetType && ! $setting->type->isWeb ? 'target' : null))
 @php($label = Parts::labelWithin($setting))
 @php($change = $resolution->unmet?->change($catalog))
-@php($over = $bench->inStoreroom($setting, $value))
+@php($over = App\Workbench\Shell\StoreroomDoor::of($setting, $value))
 <div @class(['control relative flex items-end gap-2.5 py-1.25', 'is-idle text-ink-2' => $resolution->unmet !== null]) data-reach="{{ $setting->path }}">
 @if (! $edits)
 {{-- Whoever may only look sees what is set, not fields that do nothing. --}}
