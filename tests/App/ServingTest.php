@@ -185,4 +185,17 @@ final class ServingTest extends AppTestCase
         $this->post(self::SHOP.'/cart/add', ['product' => 'x'])->assertStatus(419)->assertSee('class="header', false);
         $this->get('/shop/nowhere-at-all/')->assertNotFound()->assertDontSee('workbench');
     }
+
+    public function testNoTemplateHasAStyleInAnAttribute(): void
+    {
+        $views = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(resource_path('views'), \FilesystemIterator::SKIP_DOTS));
+        $styled = [];
+        foreach ($views as $view) {
+            // The pages' own rules refuse it (style-src 'self'): it would do nothing, and nobody would be told.
+            if (preg_match('/\sstyle="/', (string) file_get_contents($view->getPathname())) === 1) {
+                $styled[] = $view->getFilename();
+            }
+        }
+        self::assertSame([], $styled);
+    }
 }

@@ -93,6 +93,23 @@ test('a price is reduced from one day to another, and its drawing says what each
   await undo();
 });
 
+test('a way has a picture of its own, which comes into sight when it is chosen', async () => {
+  await open('heron');
+  await page.locator('.way-part', { hasText: 'picture' }).click();
+  await way('14 in / Ember', 'picture').fill('heron-folding-lantern-lit');
+  await kept(() => way('14 in / Ember', 'picture').press('Tab'));
+  const shop = await openPage(browser, { viewport: { width: 1280, height: 800 } });
+  await shop.goto(`${BASE}/shop/wrenfold/product/heron-folding-lantern`);
+  const shift = () => shop.locator('.product-pictures').evaluate((strip) => Math.round(strip.scrollLeft));
+  assert.equal(await shift(), 0);
+  await shop.locator('.option', { hasText: 'Ember' }).click();
+  const place = await shop.locator('[data-picture="1"]').evaluate((picture) => Math.min(picture.offsetLeft - picture.parentElement.offsetLeft, picture.parentElement.scrollWidth - picture.parentElement.clientWidth));
+  assert.ok(place > 0);
+  await shows(shop, async () => Math.abs((await shift()) - place) < 3, true);
+  await shop.context().close();
+  await undo();
+});
+
 test('a visitor chooses a way by keyboard: its price shows, what is out is crossed out, and it is bought as chosen', async () => {
   const shop = await openPage(browser, { viewport: { width: 390, height: 800 } });
   await shop.goto(`${BASE}/shop/wrenfold/product/heron-folding-lantern`);
