@@ -11,6 +11,7 @@ use App\Models\Category;
 use App\Models\CurrentStore;
 use App\Models\DeliveryOffer;
 use App\Models\Look;
+use App\Models\Menu;
 use App\Models\MenuEntry;
 use App\Models\Page;
 use App\Models\Picture;
@@ -153,9 +154,14 @@ final class DemoStore
     /** @param array<string, mixed> $demo */
     private function around(array $demo): void
     {
-        foreach ($demo['menus'] as $menu => $entries) {
-            foreach ($entries as $i => [$label, $target]) {
-                MenuEntry::query()->create(['menu' => $menu, 'label' => $label, 'target' => $target, 'position' => $i]);
+        $menus = Menu::begin();
+        foreach ($demo['menus'] as $key => $entries) {
+            foreach ($entries as $i => $entry) {
+                [$label, $target, $level, $mark] = $entry + [2 => 1, 3 => ''];
+                MenuEntry::query()->create([
+                    'menu_id' => $menus[$key]->id, 'label' => $label, 'target' => $target, 'position' => $i,
+                    'level' => $level, 'mark' => $mark,
+                ]);
             }
         }
         foreach ($demo['pages'] as $slug => [$title, $body]) {

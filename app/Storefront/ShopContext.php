@@ -35,8 +35,8 @@ final class ShopContext
     /** It is shown at: what its visitor sees and what they pay are of one moment. */
     public readonly \DateTimeImmutable $moment;
 
-    /** @var ?Collection<string, Collection<int, MenuEntry>> */
-    private ?Collection $menus = null;
+    /** @var ?array<string, list<MenuEntry>> by the key of the menu */
+    private ?array $menus = null;
 
     /** @var array<string, bool|float|string|null> */
     private array $read = [];
@@ -225,7 +225,11 @@ final class ShopContext
     /** Whether a page needs the shop's script: only for what style alone cannot do. */
     public function needsScript(): bool
     {
+        $opens = static fn(array $entries): bool => array_filter($entries, static fn(MenuEntry $e): bool => $e->below !== []) !== [];
+
         return in_array($this->text('header.sticky'), ['smaller', 'returns'], true)
+            || $opens($this->menu($this->text('header.menu.main')))
+            || $opens($this->menu($this->text('header.menu.second')))
             || $this->on('announcement.show') && ($this->on('announcement.dismiss') || $this->text('announcement.turn') === 'turn');
     }
 
@@ -300,12 +304,19 @@ final class ShopContext
         return Money::exact($cents, $this->store->currency);
     }
 
-    /** @return Collection<int, MenuEntry> */
-    public function menu(string $name): Collection
+    /** @return list<MenuEntry> the entries of the first level, with those below them */
+    public function menu(string $key): array
     {
-        $this->menus ??= MenuEntry::query()->orderBy('position')->get()->groupBy('menu');
+        $this->menus ??= MenuEntry::query()
+            ->join('menus', 'menus.id', '=', 'menu_entries.menu_id')
+            ->orderBy('position')
+            ->orderBy('menu_entries.id')
+            ->get(['menu_entries.*', 'slug'])
+            ->groupBy('slug')
+            ->map(MenuEntry::within(...))
+            ->all();
 
-        return $this->menus->get($name, new Collection());
+        return $this->menus[$key] ?? [];
     }
 
     /** @return Collection<int, Page> */

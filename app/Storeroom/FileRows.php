@@ -30,7 +30,7 @@ final class FileRows
      */
     public function pieces(StoreFile $file, RecordKind $kind): iterable
     {
-        [$piece, $read, $seen, $isFirst] = [[], 0, [], $file->has_heads];
+        [$piece, $read, $seen, $alike, $isFirst] = [[], 0, [], [], $file->has_heads];
         foreach (CsvRows::in($file->text(), $file->delimiter) as $line => $cells) {
             if ($isFirst) {
                 $isFirst = false;
@@ -40,27 +40,28 @@ final class FileRows
             $piece[$line] = $cells;
             $read++;
             if (count($piece) === self::PIECE) {
-                yield [...$this->wishes($file, $kind, $piece, $seen), $read];
+                yield [...$this->wishes($file, $kind, $piece, $seen, $alike), $read];
                 $piece = [];
             }
         }
         if ($piece !== []) {
-            yield [...$this->wishes($file, $kind, $piece, $seen), $read];
+            yield [...$this->wishes($file, $kind, $piece, $seen, $alike), $read];
         }
     }
 
     /**
      * @param array<int, list<string>> $piece line => cells
      * @param array<string, int> $seen what rows before were called => their line
+     * @param array<string, int> $alike what rows before were called => how many of them
      *
      * @return array{list<RecordWish>, list<int>, list<Refused>}
      */
-    private function wishes(StoreFile $file, RecordKind $kind, array $piece, array &$seen): array
+    private function wishes(StoreFile $file, RecordKind $kind, array $piece, array &$seen, array &$alike): array
     {
         $match = $file->match();
         $keys = [];
         foreach ($piece as $line => $cells) {
-            $keys[$line] = self::keyOf($kind, self::typed($match->columns, $cells));
+            $keys[$line] = $this->keyOf($kind, self::typed($match->columns, $cells));
         }
         $ids = $this->ids($kind, $keys);
         [$wishes, $lines, $refused] = [[], [], []];
@@ -69,6 +70,11 @@ final class FileRows
             [$column, $key] = $keys[$line];
             $label = $kind->column($column)->label;
             $found = $ids["$column $key"] ?? [];
+            if ($kind->key === RecordKinds::ENTRIES && $key !== '') {
+                // Entries of a menu may be called alike on their levels: the second row speaks of the second of them.
+                $nth = $alike["$column $key"] = ($alike["$column $key"] ?? 0) + 1;
+                [$found, $key] = [array_slice($found, $nth - 1, 1), "$key\n$nth"];
+            }
             $why = match (true) {
                 $key === '' => "The $label is empty: it says which $kind->one a row speaks of.",
                 isset($seen["$column $key"]) => "“{$typed[$column]}” stands in line {$seen["$column $key"]} too. Only that one is used.",
@@ -112,7 +118,7 @@ final class FileRows
      *
      * @return array{string, string} key of the column, and what stands there in one spelling; empty for nothing
      */
-    private static function keyOf(RecordKind $kind, array $typed): array
+    private function keyOf(RecordKind $kind, array $typed): array
     {
         $unique = $kind->unique === null ? '' : $typed[$kind->unique] ?? '';
         if ($kind->unique !== null && $unique !== '') {
@@ -120,9 +126,9 @@ final class FileRows
         }
         $called = mb_strtolower($typed[$kind->name] ?? '');
 
-        $isOfMenu = $kind->key === RecordKinds::MENUS && $called !== '';
+        $isEntry = $kind->key === RecordKinds::ENTRIES && $called !== '';
 
-        return [$kind->name, $isOfMenu ? "$called\n".mb_strtolower($typed['menu'] ?? '') : $called];
+        return [$kind->name, $isEntry ? "$called\n".$this->names->idOf(RecordKinds::MENUS, $typed['menu_id'] ?? '') : $called];
     }
 
     /**
@@ -142,11 +148,12 @@ final class FileRows
         }
         $ids = [];
         foreach ($wanted as $column => $of) {
-            $also = $kind->key === RecordKinds::MENUS ? ['menu'] : [];
-            foreach ($this->rows->query($kind)->whereIn($column, $of)->orderBy('id')->get(['id', $column, ...$also]) as $row) {
+            $also = $kind->key === RecordKinds::ENTRIES ? ['menu_id'] : [];
+            $order = $kind->place === '' ? 'id' : $kind->place;
+            $rows = $this->rows->query($kind)->whereIn($column, $of)->orderBy($order)->orderBy('id')->get(['id', $column, ...$also]);
+            foreach ($rows as $row) {
                 $called = mb_strtolower((string) $row->{$column});
-                $menu = $also === [] ? '' : "\n".mb_strtolower($kind->column('menu')->type->write((string) $row->menu, $this->names));
-                $ids["$column $called$menu"][] = (int) $row->id;
+                $ids["$column $called".($also === [] ? '' : "\n$row->menu_id")][] = (int) $row->id;
             }
         }
 

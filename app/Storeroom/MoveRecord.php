@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Storeroom;
 
+use Ikat\Core\Store\Outline;
 use Ikat\Core\Store\RecordKind;
+use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RefusedChange;
+use Illuminate\Database\Query\Builder;
 
 /** Moves a record one place in the order that is set by hand, among those it is listed with. */
 final class MoveRecord
 {
     /** Column by which records are listed apart: entries by their menu, products by their category. */
-    private const APART = ['menu', 'category_id'];
+    private const APART = ['menu_id', 'category_id'];
 
     public function __construct(private readonly RecordRows $rows) {}
 
@@ -34,6 +37,9 @@ final class MoveRecord
                 $among->where($column, $row->{$column});
             }
         }
+        if ($kind->key === RecordKinds::ENTRIES) {
+            return $this->withWhatBelongsToIt($kind, $among, $id, $by);
+        }
         [$sign, $order] = $by < 0 ? ['<', 'desc'] : ['>', 'asc'];
         $place = (int) $row->{$kind->place};
         $other = $among->clone()
@@ -55,5 +61,19 @@ final class MoveRecord
         [$ids[$a], $ids[$b]] = [$ids[$b], $ids[$a]];
 
         return array_map($wish, $ids, array_keys($ids));
+    }
+
+    /** @return list<RecordWish> */
+    private function withWhatBelongsToIt(RecordKind $kind, Builder $among, int $id, int $by): array
+    {
+        $levels = $among->orderBy($kind->place)->orderBy('id')->limit(RecordLister::MOST)->pluck('level', 'id')->all();
+        $ids = array_keys($levels);
+        $order = Outline::moved(array_map(intval(...), array_values($levels)), (int) array_search($id, $ids, true), $by);
+
+        return $order === array_keys($ids) ? [] : array_map(
+            static fn(int $place, int $was): RecordWish => new RecordWish($kind->key, $ids[$was], [$kind->place => (string) $place]),
+            array_keys($order),
+            $order,
+        );
     }
 }

@@ -10,6 +10,7 @@ use App\Looks\EditLook;
 use App\Looks\ThemeShelf;
 use App\Models\CurrentStore;
 use App\Models\Look;
+use App\Models\Menu;
 use App\Models\Role;
 use App\Models\Store;
 use App\Models\Storefront;
@@ -68,6 +69,7 @@ final class OpenStore
                 'store_id' => $store->id, 'name' => $person, 'email' => mb_strtolower($email), 'role' => Role::Owner,
                 'password' => $password,
             ]);
+            Menu::begin();
             $storefront = Storefront::query()->create(['name' => $name, 'slug' => self::freeSlug($name), 'locked' => true]);
             $theme = $this->themes->all()[0];
             $look = Look::query()->create([

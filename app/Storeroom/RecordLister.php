@@ -202,14 +202,12 @@ final class RecordLister
         if ($asked->sort !== '') {
             $by = $kind->columns[$asked->sort]->type instanceof PicturesCell
                 ? ($kind->isUploaded ? 'id' : 'picture_id')
-                : $this->sorted($kind->columns[$asked->sort]);
+                : $this->sorted($kind, $kind->columns[$asked->sort]);
 
             return $query->orderByRaw("$by ".($asked->isDown ? 'desc' : 'asc'))->orderBy('id');
         }
-        if ($kind->key === RecordKinds::MENUS) {
-            $menus = $kind->column('menu')->type;
-            assert($menus instanceof ChoiceCell);
-            $query->orderByRaw('field(menu, '.implode(', ', array_fill(0, count($menus->choices), '?')).')', array_keys($menus->choices));
+        if ($kind->key === RecordKinds::ENTRIES) {
+            $query->orderBy('menu_id');
         }
 
         if ($kind->key === RecordKinds::PICTURES) {
@@ -219,11 +217,11 @@ final class RecordLister
         return $query->when($kind->place !== '', static fn(Builder $q) => $q->orderBy($kind->place))->orderBy('id');
     }
 
-    private function sorted(Column $column): string
+    private function sorted(RecordKind $kind, Column $column): string
     {
         return match ($column->key) {
             'discount' => 'value',
-            'uses' => RecordRows::PRODUCTS_OF_A_PICTURE,
+            RecordRows::COUNTED[$kind->key][0] ?? null => RecordRows::COUNTED[$kind->key][1],
             default => $column->key,
         };
     }
@@ -258,7 +256,7 @@ final class RecordLister
     private function checked(Builder $query, string $written): Builder
     {
         return match (array_search($written, RecordKinds::PICTURE_CHECKS, true)) {
-            'unused' => $query->whereRaw(RecordRows::PRODUCTS_OF_A_PICTURE.' = 0')->whereNotIn('name', $this->uses->inLooks())
+            'unused' => $query->whereRaw(RecordRows::COUNTED[RecordKinds::PICTURES][1].' = 0')->whereNotIn('name', $this->uses->inLooks())
                 ->whereNotIn('id', $this->uses->inWays())
                 ->whereNotExists(static fn(Builder $q) => $q->from('categories')->whereColumn('picture_id', 'pictures.id')->selectRaw('1')),
             'undescribed' => $query->where('alt', ''),

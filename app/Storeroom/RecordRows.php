@@ -31,7 +31,7 @@ final class RecordRows
 {
     private const TABLES = [
         RecordKinds::GOODS => 'products', RecordKinds::PICTURES => 'pictures', RecordKinds::CATEGORIES => 'categories',
-        RecordKinds::MENUS => 'menu_entries',
+        RecordKinds::MENUS => 'menus', RecordKinds::ENTRIES => 'menu_entries',
         RecordKinds::PAGES => 'pages', RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
         RecordKinds::TAXES => 'tax_rates',
         RecordKinds::ADDRESSES => 'letters', RecordKinds::ORDERS => 'orders', RecordKinds::STOREFRONTS => 'storefronts',
@@ -41,9 +41,26 @@ final class RecordRows
     /** What keeps leading to a record after its address has become another. */
     private const LED_ON = [RecordKinds::GOODS, RecordKinds::CATEGORIES, RecordKinds::PAGES];
 
-    public const PRODUCTS_OF_A_PICTURE = '((select count(*) from products p'
-        .' where p.store_id = pictures.store_id and p.picture_id = pictures.id)'
-        .' + (select count(*) from product_pictures pp where pp.picture_id = pictures.id))';
+    /** What is counted for each record of a kind: the column, and how. */
+    public const COUNTED = [
+        RecordKinds::PICTURES => ['uses', '((select count(*) from products p'
+            .' where p.store_id = pictures.store_id and p.picture_id = pictures.id)'
+            .' + (select count(*) from product_pictures pp where pp.picture_id = pictures.id))'],
+        RecordKinds::MENUS => ['entries', '(select count(*) from menu_entries e where e.menu_id = menus.id)'],
+    ];
+
+    /** Kind => what stands on its records: table, column, one and many of it, what to do first. */
+    private const NEEDED = [
+        RecordKinds::CATEGORIES => [
+            ['products', 'category_id', 'product stands', 'products stand', 'in it. Give them another category first.'],
+            ['product_categories', 'category_id', 'product also stands', 'products also stand', 'in it. Take them out of it first.'],
+            ['categories', 'parent_id', 'category stands', 'categories stand', 'within it. Take them out of it first.'],
+            ['promotion_codes', 'category_id', 'code counts', 'codes count', 'on it alone. Give them another category first.'],
+        ],
+        RecordKinds::MENUS => [
+            ['menu_entries', 'menu_id', 'entry stands', 'entries stand', 'in it. Delete them first, or give them another menu.'],
+        ],
+    ];
 
     public function __construct(private readonly CurrentStore $current, private readonly PictureUses $uses) {}
 
@@ -69,8 +86,9 @@ final class RecordRows
             return [];
         }
         $query = $this->query($kind)->whereIn('id', $ids)->orderBy('id');
-        if ($kind->key === RecordKinds::PICTURES) {
-            $query->selectRaw('pictures.*, '.self::PRODUCTS_OF_A_PICTURE.' as uses');
+        if (isset(self::COUNTED[$kind->key])) {
+            [$column, $sql] = self::COUNTED[$kind->key];
+            $query->selectRaw(self::TABLES[$kind->key].".*, $sql as $column");
         }
         $rows = ($isLocked ? $query->lockForUpdate() : $query)->get();
         $isGoods = $kind->key === RecordKinds::GOODS;
@@ -142,9 +160,7 @@ final class RecordRows
      */
     public function delete(RecordKind $kind, array $ids): void
     {
-        if ($kind->key === RecordKinds::CATEGORIES) {
-            self::refuseNeeded($ids);
-        }
+        self::refuseNeeded($kind, $ids);
         if ($kind->key === RecordKinds::GOODS && DB::table('promotion_codes')->whereIn('gift_id', $ids)->exists()) {
             throw new RefusedChange('A code gives it as a gift. Let the code give something else first.');
         }
@@ -169,18 +185,13 @@ final class RecordRows
     }
 
     /**
-     * @param list<int> $ids of categories
+     * @param list<int> $ids
      *
      * @throws RefusedChange when something stands on one of them
      */
-    private static function refuseNeeded(array $ids): void
+    private static function refuseNeeded(RecordKind $kind, array $ids): void
     {
-        foreach ([
-            ['products', 'category_id', 'product stands', 'products stand', 'in it. Give them another category first.'],
-            ['product_categories', 'category_id', 'product also stands', 'products also stand', 'in it. Take them out of it first.'],
-            ['categories', 'parent_id', 'category stands', 'categories stand', 'within it. Take them out of it first.'],
-            ['promotion_codes', 'category_id', 'code counts', 'codes count', 'on it alone. Give them another category first.'],
-        ] as [$table, $column, $one, $many, $remedy]) {
+        foreach (self::NEEDED[$kind->key] ?? [] as [$table, $column, $one, $many, $remedy]) {
             $standing = DB::table($table)->whereIn($column, $ids)->count();
             if ($standing > 0) {
                 throw new RefusedChange("$standing ".($standing === 1 ? $one : $many)." $remedy");

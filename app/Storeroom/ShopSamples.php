@@ -11,6 +11,7 @@ use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Type\TextType;
 use Ikat\Core\Type\Voice;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 
 /** Words of this very shop, for drawings that show how its type is set. */
@@ -35,8 +36,10 @@ final readonly class ShopSamples
     {
         $said = self::said($look);
         // Read once for a version of the Storeroom's contents: no index knows how long a name is.
-        ['name' => $name, 'note' => $note, 'price' => $cents, 'label' => $label, 'longest' => $longest, 'menu' => $menu] = Cache::remember(
-            "shop-samples $storefront->store_id $storefront->content_version",
+        [
+            'name' => $name, 'note' => $note, 'price' => $cents, 'label' => $label, 'longest' => $longest, 'menus' => $menus,
+        ] = Cache::remember(
+            "samples-of-shop $storefront->store_id $storefront->content_version",
             self::SECONDS,
             static fn(): array => self::read($storefront),
         );
@@ -46,6 +49,7 @@ final readonly class ShopSamples
             ARRAY_FILTER_USE_KEY,
         ));
         $headings = $named('heading');
+        $menu = $menus[$look->text('header.menu.main')] ?? [];
 
         return new self(
             [
@@ -65,7 +69,11 @@ final readonly class ShopSamples
         );
     }
 
-    /** @return array{name: string, note: string, price: int, label: ?string, longest: list<string>, menu: list<string>} price in cents */
+    /**
+     * Prices in cents.
+     *
+     * @return array{name: string, note: string, price: int, label: ?string, longest: list<string>, menus: array<string, list<string>>}
+     */
     private static function read(Storefront $storefront): array
     {
         $first = Product::query()->orderBy('position')->first(['name', 'note', 'price']);
@@ -78,7 +86,14 @@ final readonly class ShopSamples
             'longest' => array_values(
                 Product::query()->orderByRaw('char_length(name) desc, id')->limit(self::LONGEST)->pluck('name')->all(),
             ),
-            'menu' => array_values(MenuEntry::query()->where('menu', 'main')->orderBy('position')->pluck('label')->all()),
+            'menus' => MenuEntry::query()
+                ->join('menus', 'menus.id', '=', 'menu_entries.menu_id')
+                ->where('level', 1)
+                ->orderBy('position')
+                ->get(['label', 'slug'])
+                ->groupBy('slug')
+                ->map(static fn(Collection $of): array => array_values($of->pluck('label')->all()))
+                ->all(),
         ];
     }
 

@@ -16,6 +16,7 @@ final class StoreNames implements Names
     /** kind => [table, column of the name, another column they are found by] */
     private const KINDS = [
         RecordKinds::CATEGORIES => ['categories', 'name', 'slug'],
+        RecordKinds::MENUS => ['menus', 'name', 'slug'],
         RecordKinds::GOODS => ['products', 'name', 'slug'],
         PicturesCell::KIND => ['pictures', 'name', 'alt'],
     ];

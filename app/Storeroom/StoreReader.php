@@ -6,7 +6,7 @@ namespace App\Storeroom;
 
 use App\Models\Category;
 use App\Models\CurrentStore;
-use App\Models\MenuEntry;
+use App\Models\Menu;
 use App\Models\Page;
 use App\Models\Picture;
 use App\Models\Product;
@@ -33,10 +33,21 @@ final class StoreReader
     public function contents(ResolvedLook $look, Store $store): StoreContents
     {
         $asked = StoreContents::asked($look);
-        $menus = MenuEntry::query()->orderBy('position')->toBase()->get(['menu', 'target'])->groupBy('menu');
+        $menus = Menu::query()
+            ->leftJoin('menu_entries', 'menu_entries.menu_id', '=', 'menus.id')
+            ->orderBy('menus.id')
+            ->orderBy('position')
+            ->orderBy('menu_entries.id')
+            ->toBase()
+            ->get(['slug', 'name', 'target'])
+            ->groupBy('slug');
+        $leads = static fn(Collection $of): array => array_values($of->pluck('target')->filter()->all());
         $linked = [
             ...$asked['addresses'],
-            ...$menus->flatten(1)->map(static fn(object $e): string => (string) strtok($e->target, '?'))->all(),
+            ...array_map(
+                static fn(string $target): string => (string) strtok($target, '?'),
+                array_merge(...array_values($menus->map($leads)->all())),
+            ),
         ];
         $pages = Page::query()->orderBy('id')->toBase()->get(['slug', 'title', 'policy']);
         $there = $this->there($linked, $asked['products'], $asked['pictures']);
@@ -48,7 +59,7 @@ final class StoreReader
                 ...$pages->map(static fn(object $p): string => "/page/$p->slug")->all(),
                 ...$there['address'],
             ],
-            $menus->map(static fn(Collection $entries): array => array_values($entries->pluck('target')->all()))->all(),
+            $menus->map($leads)->all(),
             $there['picture'],
             $there['product'],
             count($store->countries ?? []) ?: 1,
@@ -59,7 +70,14 @@ final class StoreReader
                     ->map(static fn(object $p): string => "/page/$p->slug")
                     ->all(),
             ),
+            $menus->map(static fn(Collection $of): string => $of->first()->name)->all(),
         );
+    }
+
+    /** @return array<string, string> key => name of every menu */
+    public function menus(): array
+    {
+        return $this->offered['menus'] ??= Menu::query()->orderBy('id')->pluck('name', 'slug')->all();
     }
 
     /**

@@ -91,8 +91,9 @@ final class StoreWords
         foreach (Category::query()->where($unusual('name'))->toBase()->pluck('name') as $name) {
             yield [['heading', 'body'], $name];
         }
-        foreach (MenuEntry::query()->where($unusual('label'))->toBase()->pluck('label') as $label) {
-            yield [['menu', 'body'], $label];
+        foreach (MenuEntry::query()->where($unusual('label', 'mark'))->toBase()->get(['label', 'mark']) as $entry) {
+            yield [['menu', 'body'], $entry->label];
+            yield [['label'], $entry->mark];
         }
         foreach (Page::query()->where($unusual('title', 'body'))->toBase()->get(['title', 'body']) as $page) {
             yield [['heading', 'body'], $page->title];

@@ -4,42 +4,44 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Setting\SettingPath;
-use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Setting\Type\MenuType;
 
-/** Menus that are shown and have nothing in them. */
+/** Menus that are shown and have nothing in them, or are no longer there. */
 final class EmptyMenus implements Check
 {
     public function run(Inspection $input): iterable
     {
+        $store = $input->get(StoreContents::class);
         foreach (self::shown($input) as $menu => [$path, $step]) {
-            if (($input->get(StoreContents::class)->menus[$menu] ?? []) === []) {
+            if (! isset($store->menus[$menu])) {
                 yield new SettingFinding(
                     "menu:$menu",
                     Severity::ShouldFix,
                     $step,
                     $path,
-                    "The $menu menu is shown and has no entries",
+                    "The menu $menu is shown and is no longer in the store",
+                    'Show another menu, or make one in the Storeroom that is known by that.',
+                );
+            } elseif ($store->menus[$menu] === []) {
+                yield new SettingFinding(
+                    "menu:$menu",
+                    Severity::ShouldFix,
+                    $step,
+                    $path,
+                    "The menu “{$store->nameOfMenu($menu)}” is shown and has no entries",
                     'Give it entries in the Storeroom, or show another menu.',
                 );
             }
         }
     }
 
-    private static function isOfLinks(SettingPath $path): bool
-    {
-        return $path->item?->prefix === 'block' && $path->item->kind === 'links' && $path->suffix === 'menu';
-    }
-
-    /** @return array<string, array{string, string}> menu => a setting that shows it */
+    /** @return array<string, array{string, string}> menu => a setting that shows it, and its step */
     public static function shown(Inspection $input): array
     {
-        $shown = ['main' => ['header.menu.place', StepKey::HEADER]];
+        $shown = [];
         foreach ($input->look->all() as $path => $resolution) {
             if (
-                $resolution->unmet === null
-                && ($path === 'header.menu.second' || self::isOfLinks(SettingPath::of($path)))
-                && $resolution->value !== 'none'
+                $resolution->setting->type instanceof MenuType && $resolution->unmet === null && $resolution->value !== MenuType::NONE
             ) {
                 $shown[(string) $resolution->value] ??= [$path, $resolution->setting->step];
             }

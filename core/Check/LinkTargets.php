@@ -30,15 +30,16 @@ final class LinkTargets implements Check
                 );
             }
         }
-        foreach ($input->get(StoreContents::class)->menus as $menu => $targets) {
+        $store = $input->get(StoreContents::class);
+        foreach ($store->menus as $menu => $targets) {
             foreach ($targets as $target) {
-                if (! $input->get(StoreContents::class)->has($target)) {
+                if (! $store->has($target)) {
                     yield new SettingFinding(
                         "target:menu:$menu:$target",
                         Severity::ShouldFix,
                         \Ikat\Core\Setting\StepKey::HEADER,
                         '',
-                        "The $menu menu leads to $target, which is not in the shop",
+                        "The menu “{$store->nameOfMenu((string) $menu)}” leads to $target, which is not in the shop",
                         'Change or remove that entry in the Storeroom.',
                     );
                 }

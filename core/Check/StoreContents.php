@@ -18,11 +18,12 @@ final readonly class StoreContents implements Measurement
     /**
      * @param array<string, string> $pages content page address => title
      * @param list<string> $addresses that are there, of those asked for
-     * @param array<string, list<string>> $menus menu => where its entries lead
+     * @param array<string, list<string>> $menus key of each menu => where its entries lead
      * @param list<string> $pictures names, of those asked for
      * @param list<string> $products slugs, of those asked for
      * @param int $countries it sells to
      * @param list<string> $policies addresses of the content pages that are policies
+     * @param array<string, string> $menuNames key => name
      */
     public function __construct(
         public array $pages = [],
@@ -33,6 +34,7 @@ final readonly class StoreContents implements Measurement
         public int $countries = 1,
         public string $timeZone = 'UTC',
         public array $policies = [],
+        public array $menuNames = [],
     ) {}
 
     /** An empty store: whoever inspects supplies the real one. */
@@ -69,6 +71,11 @@ final readonly class StoreContents implements Measurement
             'pictures' => array_values(array_unique($asked['pictures'])),
             'products' => array_values(array_unique($asked['products'])),
         ];
+    }
+
+    public function nameOfMenu(string $key): string
+    {
+        return $this->menuNames[$key] ?? $key;
     }
 
     public function has(string $address): bool

@@ -12,6 +12,7 @@ use Ikat\Core\Setting\Type\GradientType;
 use Ikat\Core\Setting\Type\ItemsType;
 use Ikat\Core\Setting\Type\KeysType;
 use Ikat\Core\Setting\Type\LengthType;
+use Ikat\Core\Setting\Type\MenuType;
 use Ikat\Core\Setting\Type\MomentType;
 use Ikat\Core\Setting\Type\NumberType;
 use Ikat\Core\Setting\Type\OrderType;
@@ -199,6 +200,20 @@ final readonly class Setting
         ?Condition $when = null,
     ): self {
         return new self($path, new TargetType($isWeb), $label, $part, $step, $default, "$keywords link address leads to", $when);
+    }
+
+    /** @param bool $isOptional whether there may be none */
+    public static function menu(
+        string $path,
+        string $label,
+        string $part,
+        string $step,
+        string $default,
+        bool $isOptional = false,
+        string $keywords = '',
+        ?Condition $when = null,
+    ): self {
+        return new self($path, new MenuType($isOptional), $label, $part, $step, $default, "$keywords menu links navigation", $when);
     }
 
     public static function picture(

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Store;
 
-use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Store\Cell\AddressCell;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
@@ -31,6 +30,7 @@ final class RecordKinds
     public const PICTURES = 'pictures';
     public const CATEGORIES = 'categories';
     public const MENUS = 'menus';
+    public const ENTRIES = 'entries';
     public const PAGES = 'pages';
     public const CODES = 'codes';
     public const DELIVERY = 'delivery';
@@ -51,7 +51,7 @@ final class RecordKinds
     public static function all(\DateTimeZone $zone): array
     {
         $kinds = [
-            Goods::kind($zone), self::pictures(), self::categories(), self::menus(), self::pages(), self::codes($zone),
+            Goods::kind($zone), self::pictures(), self::categories(), self::menus(), self::entries(), self::pages(), self::codes($zone),
             self::delivery(), self::taxes(),
             self::addresses($zone), self::orders($zone), self::storefronts(), self::store(),
         ];
@@ -95,10 +95,24 @@ final class RecordKinds
 
     private static function menus(): RecordKind
     {
-        return new RecordKind(self::MENUS, 'menu entry', 'menu entries', 'label', null, [
-            new Column('menu', 'menu', new ChoiceCell(HeaderSettings::MENUS), true, 140, isAsked: true),
+        return new RecordKind(self::MENUS, 'menu', 'menus', 'name', 'slug', [
+            new Column('name', 'name', new TextCell(60), true, 240, isAsked: true),
+            new Column('slug', 'known as', new AddressCell(''), true, 180),
+            new Column('entries', 'entries', new WholeCell(), wide: 80, isComputed: true),
+        ]);
+    }
+
+    /** How deep entries stand: an entry belongs to the last one before it that stands less deep. */
+    public const LEVELS = 3;
+
+    private static function entries(): RecordKind
+    {
+        return new RecordKind(self::ENTRIES, 'menu entry', 'menu entries', 'label', null, [
+            new Column('menu_id', 'menu', new RecordCell(self::MENUS), true, 140, isAsked: true),
             new Column('label', 'words', new TextCell(60), true, 240, isAsked: true),
-            new Column('target', 'leads to', new TargetCell(), true, 300, isAsked: true),
+            new Column('level', 'level', new WholeCell(1, self::LEVELS), true, 60, 1, isAsked: true),
+            new Column('target', 'leads to', new TargetCell(), true, 260, isAsked: true),
+            new Column('mark', 'mark', new TextCell(20), wide: 90),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');
     }

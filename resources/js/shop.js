@@ -17,6 +17,22 @@ if (header && root.matches('.sticky-smaller, .sticky-returns')) {
   follow();
 }
 
+// What stands below an entry opens where it is pointed at; by key and by touch its mark opens it, with or without script.
+for (const below of document.querySelectorAll('.below')) {
+  const item = below.parentElement;
+  const mark = below.querySelector('summary');
+  item.addEventListener('pointerenter', (event) => { if (event.pointerType === 'mouse') below.open = true; });
+  item.addEventListener('pointerleave', (event) => { if (event.pointerType === 'mouse' && !item.contains(document.activeElement)) below.open = false; });
+  item.addEventListener('focusout', (event) => { if (!item.contains(event.relatedTarget)) below.open = false; });
+  item.addEventListener('keydown', (event) => {
+    if (event.key !== 'Escape' || !below.open) return;
+    below.open = false;
+    mark.focus();
+  });
+  // The mouse that points at it has opened it already.
+  mark.addEventListener('click', (event) => { if (event.pointerType === 'mouse') event.preventDefault(); });
+}
+
 const bar = document.querySelector('.announcement');
 if (bar?.dataset.dismiss) {
   const key = `closed-announcement-${bar.dataset.dismiss}`;

@@ -92,7 +92,7 @@ final class NewStoreTest extends AppTestCase
                 $step->key(),
             );
         }
-        foreach (['goods', 'categories', 'menus', 'pages', 'codes', 'delivery', 'storefronts', 'store'] as $kind) {
+        foreach (['goods', 'categories', 'menus', 'entries', 'pages', 'codes', 'delivery', 'storefronts', 'store'] as $kind) {
             $this->as($owner, "/workbench/looks/$look->id/storeroom?open_kind=$kind")->assertOk();
         }
         app(CurrentStore::class)->is($owner->store_id);

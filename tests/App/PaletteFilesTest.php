@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Looks\LookReader;
 use App\Models\Category;
+use App\Models\Menu;
 use App\Models\MenuEntry;
 use App\Models\Page;
 use App\Models\Picture;
@@ -135,10 +136,10 @@ final class PaletteFilesTest extends AppTestCase
             ),
             $contents->policies,
         );
-        foreach (MenuEntry::query()->distinct()->pluck('menu') as $menu) {
+        foreach (Menu::query()->get() as $menu) {
             self::assertSame(
-                MenuEntry::query()->where('menu', $menu)->orderBy('position')->pluck('target')->all(),
-                $contents->menus[$menu],
+                MenuEntry::query()->where('menu_id', $menu->id)->orderBy('position')->pluck('target')->all(),
+                $contents->menus[$menu->slug],
             );
         }
         $linked = array_filter(

@@ -14,6 +14,7 @@ use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\Type\ChoiceType;
 use Ikat\Core\Setting\Type\ItemsType;
+use Ikat\Core\Setting\Type\MenuType;
 use Ikat\Core\Setting\Type\PictureType;
 use Ikat\Core\Setting\Type\SwitchType;
 use Ikat\Core\Setting\Type\TargetType;
@@ -112,6 +113,7 @@ final class SampleStatesTest extends AppTestCase
                     isset($lists[$path]) => $lists[$path],
                     $setting->type instanceof SwitchType && ! str_starts_with($path, 'season.') && $path !== 'dark.on' => true,
                     isset($choices[$path]) => self::choice($setting->type, $i),
+                    $setting->type instanceof MenuType => 'help',
                     $setting->type instanceof PictureType => (string) $picture,
                     $setting->type instanceof TextType && $setting->type->max >= 10 && ! str_starts_with($path, 'name.') => 'Words',
                     default => null,

@@ -83,7 +83,7 @@ test('with the largest letters and the longest words at once', async () => {
 });
 
 test('with every choice in turn', async () => {
-  const isChoice = (s) => ['choice', 'font'].includes(s.type) && !s.path.endsWith('.scheme') && !s.path.startsWith('season.');
+  const isChoice = (s) => ['choice', 'menu', 'font'].includes(s.type) && !s.path.endsWith('.scheme') && !s.path.startsWith('season.');
   const rounds = Math.max(...settings.filter((s) => isChoice(s) && s.type === 'choice').map((s) => s.choices.length));
   for (let round = 0; round < rounds; round += 1) {
     await holdsAfter(change(page, all(isChoice, (s) => s.choices[round % s.choices.length])), `choice ${round + 1}`);

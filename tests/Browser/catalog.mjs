@@ -65,7 +65,7 @@ export function another(setting) {
     case 'count': return Number(value) === least ? most : least;
     case 'length': case 'number': case 'size': return Number(value) - least > most - Number(value) ? least : most;
     // What a single thing may have is seen where it is not what is around it.
-    case 'choice': case 'font': if (setting.path.endsWith('.button.scheme')) return 'kiln'; return choices.find((c) => c !== value && c !== 'none') ?? choices.find((c) => c !== value);
+    case 'choice': case 'menu': case 'font': if (setting.path.endsWith('.button.scheme')) return 'kiln'; return choices.find((c) => c !== value && c !== 'none') ?? choices.find((c) => c !== value);
     case 'switch': return value ? 'off' : 'on';
     case 'text': return (value.startsWith('Quite') ? 'Other words' : 'Quite other words').slice(0, most);
     case 'target': return of === 'web' ? 'https://elsewhere.wrenfold.example/' : value === '/page/returns' ? '/search' : '/page/returns';

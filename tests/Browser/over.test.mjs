@@ -18,7 +18,7 @@ test('a menu is changed over the header’s bench by keyboard alone, shows at on
   await page.waitForFunction(() => document.activeElement?.id === 'over-title');
   await over.getByRole('link', { name: /^Candles/ }).focus();
   await page.keyboard.press('Enter');
-  const words = over.locator('#f-menus-label');
+  const words = over.locator('#f-entries-label');
   await words.waitFor();
   await settled(page);
   await noAxeFindings(page, 'the Storeroom over the header');

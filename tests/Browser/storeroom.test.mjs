@@ -200,7 +200,7 @@ test('the open record is changed on the bench, its pictures put in order, and re
 });
 
 test('a menu is changed, and the header wears it; entries change places by key', async () => {
-  await open('?open_kind=menus');
+  await open('?open_kind=entries&open_only=menu_id:main');
   await cell('Candles', 'label').click();
   await page.keyboard.press('Enter');
   await page.keyboard.press('End');
@@ -210,12 +210,12 @@ test('a menu is changed, and the header wears it; entries change places by key',
   await cell('Candles and tapers', 'label').focus();
   await kept(() => page.keyboard.press('Alt+ArrowUp'));
   assert.deepEqual((await page.locator('tbody tr').evaluateAll((rows) => rows.map((r) => r.dataset.called))).slice(3, 5), ['Candles and tapers', 'Wicks & oil']);
-  await page.locator('#f-new-menus-label').fill('Our workshop');
-  await page.locator('#f-new-menus-target').fill('workshop');
+  await page.locator('#f-new-entries-label').fill('Our workshop');
+  await page.locator('#f-new-entries-target').fill('workshop');
   await page.getByRole('button', { name: 'Make it' }).click();
   await page.waitForSelector('[data-new-field=target] .refused');
-  assert.equal(await page.locator('#f-new-menus-label').inputValue(), 'Our workshop', 'nothing typed is lost');
-  await page.locator('#f-new-menus-target').fill('/page/our-workshop');
+  assert.equal(await page.locator('#f-new-entries-label').inputValue(), 'Our workshop', 'nothing typed is lost');
+  await page.locator('#f-new-entries-target').fill('/page/our-workshop');
   await kept(() => page.getByRole('button', { name: 'Make it' }).click());
   await shows(page, () => shopFrame(page).locator('header nav a', { hasText: 'Our workshop' }).first().textContent(), 'Our workshop');
   await undo();

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Workbench\Shell;
 
-use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\Type\ChoiceType;
+use Ikat\Core\Setting\Type\MenuType;
 use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\TargetType;
 use Ikat\Core\Setting\Type\TextType;
@@ -27,10 +26,9 @@ final class StoreroomDoor
         return match (true) {
             $type instanceof TargetType && ! $type->isWeb => $value === '' ? ['open_kind' => 'pages'] : ['address' => (string) $value],
             $type instanceof PicksType && $type->kind === 'product' => ['open_kind' => 'goods'],
-            $type instanceof ChoiceType && array_intersect_key(HeaderSettings::MENUS, $type->choices) !== [] => [
-                'open_kind' => 'menus',
-                'open_only' => isset(HeaderSettings::MENUS[$value]) ? 'menu:'.HeaderSettings::MENUS[$value] : '',
-            ],
+            $type instanceof MenuType => $value === MenuType::NONE
+                ? ['open_kind' => 'menus']
+                : ['open_kind' => 'entries', 'open_only' => "menu_id:$value"],
             $type instanceof TextType && Item::ofPart($setting->part)?->prefix === 'message' => ['open_kind' => 'codes'],
             default => null,
         };

@@ -19,6 +19,7 @@ use Ikat\Core\Setting\SettingPath;
 use Ikat\Core\Setting\Type\FontType;
 use Ikat\Core\Setting\Type\ItemsType;
 use Ikat\Core\Setting\Type\KeysType;
+use Ikat\Core\Setting\Type\MenuType;
 use Ikat\Core\Setting\Type\MomentType;
 use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\PictureType;
@@ -34,7 +35,9 @@ use Illuminate\Support\Str;
 final class PackageWriter
 {
     /** What belongs to one shop and not to a theme. */
-    private const SHOPS_OWN = [TextType::class, TargetType::class, PicksType::class, MomentType::class, ItemsType::class, KeysType::class];
+    private const SHOPS_OWN = [
+        TextType::class, TargetType::class, MenuType::class, PicksType::class, MomentType::class, ItemsType::class, KeysType::class,
+    ];
 
     public function __construct(
         private readonly LookReader $looks,

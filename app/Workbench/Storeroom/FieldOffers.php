@@ -35,6 +35,9 @@ final readonly class FieldOffers
             $type instanceof RecordCell && $type->kind === RecordKinds::GOODS => $this->names($asked === ''
                 ? array_values($this->store->products())
                 : ProductSearch::find($asked, self::FOUND, [])->pluck('name')->all()),
+            $type instanceof RecordCell && $type->kind === RecordKinds::MENUS => $this->names(array_values(
+                array_filter($this->store->menus(), static fn(string $n): bool => $asked === '' || mb_stripos($n, $asked) !== false),
+            )),
             $type instanceof RecordCell => $this->names(Category::query()
                 ->when($asked !== '', static fn(Builder $q) => $q->where('name', 'like', '%'.addcslashes($asked, '\\%_').'%'))
                 ->orderBy('position')

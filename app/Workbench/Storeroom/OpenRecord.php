@@ -7,6 +7,7 @@ namespace App\Workbench\Storeroom;
 use App\Looks\EveryLook;
 use App\Models\Look;
 use App\Models\Mail;
+use App\Models\Menu;
 use App\Models\Order;
 use App\Models\Picture;
 use App\Storefront\Money;
@@ -16,6 +17,7 @@ use App\Workbench\Shell\WindowPlace;
 use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\Type\MenuType;
 use Ikat\Core\Setting\Type\PicksType;
 use Ikat\Core\Setting\Type\TargetType;
 use Ikat\Core\Setting\Type\TextType;
@@ -59,12 +61,26 @@ final class OpenRecord
         $letter = $this->letters()->first();
 
         return match ($this->kind->key) {
-            RecordKinds::MENUS => WindowPlace::ofPart($this->row['menu'] === 'foot' ? 'footer' : 'header'),
+            RecordKinds::MENUS => $this->placeOfMenu($this->id),
+            RecordKinds::ENTRIES => $this->placeOfMenu((int) (is_int($this->row['menu_id']) ? $this->row['menu_id'] : 0)),
             RecordKinds::DELIVERY => WindowPlace::ofPart('delivery'),
             RecordKinds::ORDERS => $letter === null ? null : new WindowPlace("/mail/$letter->id", ''),
             RecordKinds::CODES => new WindowPlace('code', 'cart'),
             default => null,
         };
+    }
+
+    /** Where this look shows a menu. */
+    private function placeOfMenu(int $menu): ?WindowPlace
+    {
+        $key = Menu::query()->whereKey($menu)->value('slug');
+        foreach ($this->bench->inspection()->look->all() as $resolution) {
+            if ($resolution->setting->type instanceof MenuType && $resolution->value === $key && $resolution->unmet === null) {
+                return WindowPlace::ofPart($resolution->setting->part);
+            }
+        }
+
+        return null;
     }
 
     public function picture(): Picture

@@ -8,6 +8,7 @@ use App\Http\TypedRequest;
 use App\Models\Look;
 use App\Models\Store;
 use App\Models\User;
+use App\Storeroom\DeleteRecords;
 use App\Storeroom\ForgetAddress;
 use App\Storeroom\MoveRecord;
 use App\Storeroom\RecordLister;
@@ -128,7 +129,7 @@ final class StoreroomController
         ), true);
     }
 
-    public function delete(TypedRequest $request, int $look, ForgetAddress $forget): Response
+    public function delete(TypedRequest $request, int $look, ForgetAddress $forget, DeleteRecords $delete): Response
     {
         $found = $this->maker->look($look);
         $kind = $this->kind($request, $found);
@@ -143,10 +144,7 @@ final class StoreroomController
         return $this->attempt($request, $found, fn(Store $store): StoreOutcome => $this->writer->edit(
             $store,
             EditAnswer::author($request),
-            array_map(
-                static fn(int $id): RecordWish => new RecordWish($kind->key, $id, isDeleted: true),
-                $this->meant($request, $kind),
-            ),
+            $delete->wishes($kind, $this->meant($request, $kind)),
         ));
     }
 

@@ -116,7 +116,7 @@ final class StoreroomPanel extends StepPanel
             $this->kind,
             mb_substr($request->word('open_q'), 0, 80),
             $request->word('open_ranges'),
-            $request->word('open_only'),
+            $this->named($request->word('open_only')),
             $request->word('open_sort'),
             $request->word('open_page'),
         );
@@ -128,6 +128,16 @@ final class StoreroomPanel extends StepPanel
         }
         $this->rows = $rows;
         $this->asked = $asked;
+    }
+
+    /** What the table is narrowed to, by the name of the record: other steps speak of one by its key. */
+    private function named(string $only): string
+    {
+        [$key, $called] = explode(':', $only, 2) + ['', ''];
+        $type = $this->kind->columns[$key]->type ?? null;
+        $id = $type instanceof RecordCell ? $this->names->idOf($type->kind, $called) : null;
+
+        return $type instanceof RecordCell && $id !== null ? "$key:{$this->names->nameOf($type->kind, $id)}" : $only;
     }
 
     public function isLight(): bool
@@ -304,6 +314,23 @@ final class StoreroomPanel extends StepPanel
         return now()->toImmutable();
     }
 
+    /** What a field of a new record begins with: what the table is narrowed to, or what is meant where nothing is said. */
+    public function begins(Column $column): string
+    {
+        $called = ($this->asked->only[0] ?? '') === $column->key ? $this->asked->only[1] ?? '' : '';
+        if ($column->type instanceof RecordCell) {
+            $id = $called === '' ? null : $this->names->idOf($column->type->kind, $called);
+
+            return match (true) {
+                $id !== null => $this->names->nameOf($column->type->kind, $id),
+                $column->type->kind === RecordKinds::MENUS => current($this->bench->store->menus()) ?: '',
+                default => '',
+            };
+        }
+
+        return $called === '' ? $column->type->write($column->beginning, $this->names) : $called;
+    }
+
     public function histogram(Column $column): ?Histogram
     {
         return $this->histograms[$column->key];
@@ -371,7 +398,7 @@ final class StoreroomPanel extends StepPanel
             }
             if ($column->type instanceof ChoiceCell) {
                 $groups[$column->key] = array_values($column->type->choices);
-            } elseif ($column->type instanceof RecordCell && $column->type->kind === RecordKinds::CATEGORIES) {
+            } elseif ($column->type instanceof RecordCell && $column->type->kind !== RecordKinds::GOODS) {
                 $groups[$column->key] = array_values($this->offered($column));
             }
         }

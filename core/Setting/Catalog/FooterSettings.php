@@ -123,14 +123,13 @@ final class FooterSettings
             ...match ($item->kind) {
                 'links' => [
                     $heading,
-                    Setting::choice(
+                    Setting::menu(
                         $item->path('menu'),
                         "$title: which menu",
                         $part,
                         StepKey::FOOTER,
                         $item->number === 1 ? 'main' : 'foot',
-                        HeaderSettings::MENUS,
-                        keywords: 'footer block menu',
+                        keywords: 'footer block',
                         when: $on,
                     ),
                 ],

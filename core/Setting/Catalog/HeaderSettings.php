@@ -7,13 +7,11 @@ namespace Ikat\Core\Setting\Catalog;
 use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Setting\Type\MenuType;
 
 /** The header. */
 final class HeaderSettings
 {
-    /** Menus of the Storeroom a part may show. */
-    public const MENUS = ['main' => 'the main menu', 'help' => 'the help menu', 'foot' => 'the foot menu'];
-
     /**
      * What stands at the end of the header, in the order to begin with: what is carried, what was liked, then ways to look and who looks.
      */
@@ -50,6 +48,7 @@ final class HeaderSettings
                 ['start' => 'left', 'middle' => 'middle', 'above' => 'on its own row above'],
                 keywords: 'logo position left center row',
             ),
+            Setting::menu('header.menu.main', 'Which menu', 'header', StepKey::HEADER, 'main', keywords: 'main'),
             Setting::choice(
                 'header.menu.place',
                 'Menu place',
@@ -81,14 +80,14 @@ final class HeaderSettings
                 keywords: 'navigation menu spacing',
                 when: $menuShown,
             ),
-            Setting::choice(
+            Setting::menu(
                 'header.menu.second',
                 'Second menu',
                 'header',
                 StepKey::HEADER,
-                'none',
-                ['none' => 'none', ...self::MENUS],
-                keywords: 'navigation extra links',
+                MenuType::NONE,
+                isOptional: true,
+                keywords: 'extra',
             ),
             Setting::length(
                 'header.space.top',

@@ -15,7 +15,7 @@ final class Things
         '.logo-picture' => 'Picture of the logo', '.logo' => 'Logo',
         'h1, h2, h3, h4, h5, h6' => 'Heading', '.menu a, .second a, .fold li a, .footer-block li a' => 'Menu entry', '.menu' => 'Menu',
         '.second' => 'Second menu',
-        '.fold' => 'Folded menu', '.search-box' => 'Search field', '.chooser' => 'Chooser of country', '.tool' => 'Icon',
+        '.fold' => 'Folded menu', '.below, .below > summary' => 'Entries below', '.search-box' => 'Search field', '.chooser' => 'Chooser of country', '.tool' => 'Icon',
         '.count' => 'Number in the cart',
         '.button' => 'Button', '.quiet-button' => 'Quiet button', '.plain-button' => 'Button of words', '.quantity' => 'Quantity',
         '.message' => 'Notice', '.line-item' => 'Line of the cart', '.totals' => 'Totals', '.sum' => 'Total', '.code' => 'Field for a code',

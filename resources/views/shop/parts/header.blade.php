@@ -3,20 +3,20 @@
 <header class="header logo-{{ $shop->text('header.logo.place') }} {{ $over ? 'is-over '.$shop->wears('header.over.scheme') : $shop->wears('header.scheme') }}" data-part="header"
   data-from="header.scheme header.sticky header.over header.over.scheme">
   <div class="frame">
-    <details class="fold" data-from="header.menu.place header.menu.fold"><summary aria-label="Menu"><x-icon name="menu"/></summary>
+    <details class="fold" data-from="header.menu.main header.menu.place header.menu.fold"><summary aria-label="Menu"><x-icon name="menu"/></summary>
       <ul>
-        @foreach ($shop->menu('main') as $entry)<li><a href="{{ $shop->address($entry->target) }}">{{ $entry->label }}</a></li>@endforeach
-        @if ($second !== 'none')@foreach ($shop->menu($second) as $entry)<li><a href="{{ $shop->address($entry->target) }}">{{ $entry->label }}</a></li>@endforeach @endif
+        @include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.menu.main')), 'opens' => false])
+        @if ($second !== 'none')@include('shop.parts.entries', ['entries' => $shop->menu($second), 'opens' => false])@endif
         @if ($shop->on('header.account'))<li><a href="{{ $shop->address('/account') }}">Your orders</a></li>@endif
         @if ($shop->on('header.saved'))<li><a href="{{ $shop->address('/saved') }}">Saved items</a></li>@endif</ul>
     </details>
     @include('shop.parts.logo', ['on' => $over ? 'header.over.scheme' : 'header.scheme'])
-    <nav class="menu" aria-label="Main menu" data-from="header.menu.place header.menu.fold">
-      <ul>@foreach ($shop->menu('main') as $entry)<li><a href="{{ $shop->address($entry->target) }}">{{ $entry->label }}</a></li>@endforeach</ul>
+    <nav class="menu" aria-label="Main menu" data-from="header.menu.main header.menu.place header.menu.fold">
+      <ul>@include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.menu.main')), 'opens' => true])</ul>
     </nav>
     <div class="tools">
-      @if ($second !== 'none')<nav class="second" aria-label="Second menu" data-from="header.menu.second"><ul>@foreach ($shop->menu($second) as $entry)<li><a
-        href="{{ $shop->address($entry->target) }}">{{ $entry->label }}</a></li>@endforeach</ul></nav>@endif
+      @if ($second !== 'none')<nav class="second" aria-label="Second menu" data-from="header.menu.second"><ul>
+        @include('shop.parts.entries', ['entries' => $shop->menu($second), 'opens' => true])</ul></nav>@endif
       @foreach (explode(',', $shop->text('header.icons')) as $icon)
       @switch($icon)
       @case('search')

@@ -4,7 +4,7 @@
 @php($field = $column->type->field())
 @php($id = 'f-'.($new ?? false ? 'new-' : '').$kind->key.'-'.$column->key)
 @php($name = $new ?? false ? "new[$column->key]" : 'value')
-@php($written = $row === null ? '' : $panel->written($column, $row))
+@php($written = $row === null ? $panel->begins($column) : $panel->written($column, $row))
 @php($most = $column->type instanceof TextCell ? $column->type->most : null)
 <label class="text-small text-ink-2" for="{{ $id }}">{{ $column->label }}</label>
 @if ($field === 'lines')

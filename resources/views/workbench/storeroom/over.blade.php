@@ -7,7 +7,7 @@
 @php($state = ['over' => '1', ...$panel->state(), 'open_kind' => $kind->key])
 @php($at = fn (array $more): string => $bench->address('storeroom/over').'?'.http_build_query(array_filter([...$state, ...$more], fn ($s) => $s !== '')))
 <div class="grid content-start gap-2" data-record-place data-target="#over-content" hx-target="#over-content" hx-swap="morph:innerHTML" hx-vals="{{ json_encode($state) }}">
-  <div class="flex items-baseline gap-3 border-b border-ink-1 pb-1"><h1 class="font-title text-title font-semibold" id="over-title" tabindex="-1">{{ ucfirst($kind->key) }}</h1>
+  <div class="flex items-baseline gap-3 border-b border-ink-1 pb-1"><h1 class="font-title text-title font-semibold" id="over-title" tabindex="-1">{{ ucfirst($kind->many) }}</h1>
     <span class="text-ink-2">{{ $panel->found() }}, in the Storeroom</span>
     <a class="act ml-auto" href="{{ $panel->addressAt($panel->asked, $id) }}">See all of it</a> <button type="button" class="act" data-close-over>Close</button></div>
   <input class="entry" type="search" name="open_q" id="over-q" value="{{ $panel->asked->words }}" placeholder="Find in {{ $kind->many }}" aria-label="Find in {{ $kind->many }}" autocomplete="off"
@@ -15,7 +15,7 @@
   <ul class="grid max-h-44 overflow-y-auto border-b border-thread" aria-label="{{ ucfirst($kind->many) }} found">
     @foreach ($panel->rows() as $each => $values)
     <li><a @class(['block truncate px-1.5 py-1', 'chosen font-semibold' => $each === $id]) href="{{ $panel->addressAt($panel->asked, $each) }}" hx-get="{{ $at(['open_record' => (string) $each]) }}"
-      @if ($each === $id) aria-current="true" @endif>{{ $panel->called($values) }}@if ($kind->key === 'menus') <span
+      @if ($each === $id) aria-current="true" @endif>{{ $panel->called($values) }}@if ($kind->key === 'entries') <span
       class="font-normal text-ink-2">{{ $panel->written($kind->column('target'), $values) }}</span>@endif</a></li>
     @endforeach
     @if ($panel->rows() === [])<li class="px-1.5 py-1 text-ink-2">None is so. Make it below.</li>@endif

@@ -12,9 +12,10 @@
 <div class="storeroom flex h-full min-h-64 flex-col" data-storeroom data-kind="{{ $kind->key }}" data-url="{{ $bench->address('storeroom') }}" data-count="{{ $count }}">
   <nav class="flex flex-wrap" aria-label="Tables">
     @foreach ($panel->kinds as $each)
-    <a @class(['part-tab min-h-6 px-1.5 py-0.75 underline-offset-3 hover:underline', 'bg-blue-wash font-semibold shadow-[inset_0_-2px_var(--color-blue)]' => $each === $kind])
+    <a @class(['part-tab min-h-6 px-1.25 py-0.75 underline-offset-3 hover:underline', 'bg-blue-wash font-semibold shadow-[inset_0_-2px_var(--color-blue)]' => $each === $kind])
       href="{{ $panel->addressAt(new Ikat\Core\Store\RecordQuestion(), null, $each->key) }}" hx-get="{{ $panel->addressAt(new Ikat\Core\Store\RecordQuestion(), null, $each->key) }}"
-      @if ($each === $kind) aria-current="true" @endif>{{ ucfirst($each->key) }} <span class="text-ink-2">{{ number_format($panel->count($each)) }}</span></a>
+      @if ($each === $kind) aria-current="true" @endif>{{ ucfirst($each->key) }}@if ($panel->count($each) > 0) <span
+        class="text-ink-2">{{ number_format($panel->count($each)) }}</span>@endif</a>
     @endforeach
   </nav>
   <div class="flex min-h-9 flex-wrap items-center gap-x-2.5 gap-y-1 py-1">

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Models\Menu;
+use App\Models\MenuEntry;
+
+/** Menus of the Storeroom: as many as wanted, with levels and marks, worn where a look says. */
+final class MenusTest extends AppTestCase
+{
+    private const AT = '/workbench/looks/1/storeroom';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($this->person('maren'));
+    }
+
+    /** @param array<string, string> $cells */
+    private function make(string $kind, array $cells): void
+    {
+        $this->post(self::AT.'/new', ['open_kind' => $kind, 'new' => $cells])->assertOk();
+    }
+
+    public function testAMenuOfItsOwnIsMadeFilledAndWorn(): void
+    {
+        $this->make('menus', ['name' => 'By room']);
+        self::assertSame('by-room', Menu::query()->where('name', 'By room')->value('slug'));
+        foreach ([['Kitchen', '1', '/category/paper-lanterns', ''], ['Above the table', '2', '/search?q=table', 'New'], ['Low lights', '3', '/search?q=low', '']] as [$label, $level, $target]) {
+            $this->make('entries', ['menu_id' => 'by room', 'label' => $label, 'level' => $level, 'target' => $target]);
+        }
+        MenuEntry::query()->where('label', 'Above the table')->update(['mark' => 'New']);
+        $this->edit(['path' => 'header.menu.main', 'value' => 'by-room'])->assertOk();
+        $page = (string) $this->get('/preview/1/now/shop/wrenfold')->assertOk()->getContent();
+        $menu = (string) preg_replace(['~^.*<nav class="menu"[^>]*>(.*?)</nav>.*$~s', '~ data-[a-z]+="[^"]*"~', '~>\s+<~'], ['$1', '', '><'], $page);
+        self::assertMatchesRegularExpression(
+            '~^\s*<ul><li><a[^>]*>Kitchen</a><details class="below".*<ul><li><a[^>]*>Above the table\s+<span\s+class="label label-own">New</span></a>'
+            .'<ul><li><a[^>]*>Low lights</a></li></ul></li></ul></details></li></ul>~s',
+            $menu,
+        );
+        self::assertStringContainsString('/build/shop.js', $page, 'what opens where it is pointed at needs the script');
+        $this->edit(['path' => 'header.menu.main', 'value' => 'Not a key!'])->assertStatus(422);
+        $this->post(self::AT.'/delete', ['open_kind' => 'menus', 'ids' => (string) Menu::query()->where('slug', 'by-room')->value('id')])
+            ->assertSee('3 entries stand in it');
+        self::assertTrue(Menu::query()->where('slug', 'by-room')->exists());
+    }
+
+    public function testAMenuThatIsShownAndGoneIsFound(): void
+    {
+        $this->edit(['path' => 'header.menu.second', 'value' => 'winter'])->assertOk();
+        $keys = array_map(
+            static fn($f): string => $f->key(),
+            app(\App\Inspection\Inspector::class)->findings($this->look()->load('storefront.store')),
+        );
+        self::assertContains('menu:winter', $keys);
+    }
+
+    public function testAnEntryMovesAndGoesWithRegardToWhatBelongsToIt(): void
+    {
+        $menu = Menu::query()->where('slug', 'help')->value('id');
+        $order = static fn(): array => MenuEntry::query()->where('menu_id', $menu)->orderBy('position')->orderBy('id')
+            ->get()->map(static fn(MenuEntry $e): string => "$e->level $e->label")->all();
+        $was = $order();
+        self::assertSame(
+            ['1 Find your lantern', '2 For evenings outside', '2 For the reading chair', '1 Your orders'],
+            $was,
+        );
+        $first = MenuEntry::query()->where('menu_id', $menu)->where('label', 'Find your lantern')->value('id');
+        $this->post(self::AT.'/move', ['open_kind' => 'entries', 'record' => $first, 'by' => 1])->assertOk();
+        self::assertSame([$was[3], $was[0], $was[1], $was[2]], $order());
+        $this->post(self::AT.'/delete', ['open_kind' => 'entries', 'ids' => (string) $first])->assertOk();
+        self::assertSame(['1 Your orders', '1 For evenings outside', '1 For the reading chair'], $order());
+        $this->post(self::AT.'/undo')->assertOk();
+        self::assertSame([$was[3], $was[0], $was[1], $was[2]], $order());
+    }
+}
