@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 // The made-up shop Ikat is shown with. Products stand in products.json, because the drawing script reads them too.
 return [
-    'store' => ['name' => 'Wrenfold Lantern Co.', 'time_zone' => 'America/New_York', 'currency' => 'USD', 'countries' => ['US', 'CA'], 'languages' => ['en']],
+    'store' => ['name' => 'Wrenfold Lantern Co.', 'time_zone' => 'America/New_York', 'currency' => 'USD', 'countries' => ['US', 'CA'], 'languages' => ['en'],
+        'line' => 'Made by hand in Aldermouth since 1987', 'place' => "The old paper mill\n4 Mill Lane\nAldermouth, ME 04101",
+        'phone' => '(555) 010-1987', 'email' => 'bench@wrenfold.example', 'hours' => "Wednesday to Saturday, 10 to 6\nThursday until 8",
+    ],
     'people' => [
         ['name' => 'Maren', 'email' => 'maren@wrenfold.example', 'role' => 'owner'],
         ['name' => 'Tobias', 'email' => 'tobias@wrenfold.example', 'role' => 'designer'],

@@ -96,7 +96,7 @@ final class Inspector
             CompiledLook::class => static fn(): CompiledLook => $at->compiled(),
             ReachIndex::class => fn(): ReachIndex => $this->index($look->storefront, $at),
             TextLayout::class => fn(): TextLayout => $this->layout($look->storefront, $at),
-            StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look, $look->storefront->store),
+            StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look, $look->storefront),
             ShelfState::class => $this->shelves->state(...),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
                 $i->look,

@@ -11,6 +11,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $time_zone IANA name
  * @property string $currency ISO 4217
+ * @property string $line small words below its name
+ * @property string $place where it is, in lines
+ * @property ?string $phone
+ * @property ?string $email
+ * @property string $hours when it is open, in lines
  * @property ?list<string> $countries ISO 3166-1 codes it sells to, its own first
  * @property int $head the last edit of the Storeroom
  * @property int $undo_at the edit that undo takes back; 0 for none

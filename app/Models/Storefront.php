@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 
 /**
  * @property int $id
@@ -18,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property ?int $live_release_id the one row a publish switches
  * @property int $content_version goes up when the Storeroom changes: cached pages carry it
  * @property ?Release $liveRelease
+ * @property ?list<string> $countries ISO 3166-1 codes it sells to; none for all of the store's
+ * @property ?list<int> $category_ids of what it shows, with those within them; none for all
  */
 final class Storefront extends Model
 {
@@ -25,15 +29,58 @@ final class Storefront extends Model
 
     protected $guarded = [];
 
+    /** @var ?list<int> */
+    private ?array $shelves = null;
+
     protected function casts(): array
     {
-        return ['locked' => 'boolean', 'password' => 'hashed'];
+        return ['locked' => 'boolean', 'password' => 'hashed', 'countries' => 'array', 'category_ids' => 'array'];
     }
 
     /** @return BelongsTo<Store, $this> */
     public function store(): BelongsTo
     {
         return $this->belongsTo(Store::class);
+    }
+
+    /** @return list<string> ISO 3166-1 codes, its own first */
+    public function sellsTo(): array
+    {
+        return ($this->countries ?? []) ?: ($this->store->countries ?? []);
+    }
+
+    /**
+     * What it sells.
+     *
+     * @return Builder<Product>
+     */
+    public function goods(): Builder
+    {
+        $shelves = $this->shelves();
+
+        return Product::query()->when($shelves !== [], static fn(Builder $q) => $q->where(
+            static fn(Builder $in) => $in->whereIn('category_id', $shelves)->orWhereIn(
+                'id',
+                DB::table('product_categories')->whereIn('category_id', $shelves)->select('product_id'),
+            ),
+        ));
+    }
+
+    /** @return Builder<Category> */
+    public function categories(): Builder
+    {
+        return Category::query()->when($this->shelves() !== [], fn(Builder $q) => $q->whereKey($this->shelves()));
+    }
+
+    /** @return list<int> ids of the categories it shows; none for all */
+    private function shelves(): array
+    {
+        $chosen = $this->category_ids ?? [];
+
+        return $this->shelves ??= $chosen === [] ? [] : array_values(array_map(
+            intval(...),
+            Category::query()->whereKey($chosen)->orWhereIn('parent_id', $chosen)->pluck('id')->all(),
+        ));
     }
 
     /** @return BelongsTo<Release, $this> */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Storefront;
 
 use App\Http\TypedRequest;
-use App\Models\Product;
 use App\Models\PromotionCode;
 use Ikat\Core\Store\Variant;
 use Ikat\Core\Store\Variants;
@@ -24,7 +23,7 @@ final class CartController
 
     public function add(TypedRequest $request, ChangeCart $change): RedirectResponse|Response
     {
-        $product = Product::query()->firstWhere('slug', $request->word('product'));
+        $product = $this->shop->storefront->goods()->firstWhere('slug', $request->word('product'));
         if ($product === null || $product->isSoldOut()) {
             return response($this->pages->cart(ShopPages::UNSOLD), 422);
         }

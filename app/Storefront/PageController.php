@@ -35,7 +35,7 @@ final class PageController
 
     public function category(TypedRequest $request, string $category): View|Response|RedirectResponse
     {
-        $found = Category::query()->firstWhere('slug', $category);
+        $found = $this->shop->storefront->categories()->firstWhere('slug', $category);
 
         return $found === null
             ? $this->formerly(RecordKinds::CATEGORIES, Category::class, $category)
@@ -44,7 +44,7 @@ final class PageController
 
     public function product(string $product): View|Response|RedirectResponse
     {
-        $found = Product::query()->firstWhere('slug', $product);
+        $found = $this->shop->storefront->goods()->firstWhere('slug', $product);
 
         return $found === null ? $this->formerly(RecordKinds::GOODS, Product::class, $product) : $this->pages->product($found);
     }

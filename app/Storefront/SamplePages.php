@@ -42,29 +42,33 @@ final class SamplePages
     /** @return array<string, string> as paths() gives them, kept until the Storeroom changes */
     public function pathsIn(Storefront $storefront): array
     {
-        return Cache::remember("sample-pages $storefront->store_id $storefront->content_version", self::SECONDS, $this->paths(...));
+        return Cache::remember(
+            "sample-pages $storefront->store_id $storefront->id $storefront->content_version",
+            self::SECONDS,
+            fn(): array => $this->paths($storefront),
+        );
     }
 
     /** @return array<string, string> key => path within the storefront, with its query */
-    public function paths(): array
+    public function paths(Storefront $storefront): array
     {
         // The richest examples: a product that is reduced and in stock shows the most, with a film most of all.
-        $rich = static fn() => Product::query()
+        $rich = static fn() => $storefront->goods()
             ->reducedAt(now())
             ->inStock()
             ->whereNotNull('picture_id')
             ->orderBy('position');
-        $product = $rich()->whereNotNull('video')->value('slug') ?? $rich()->value('slug') ?? Product::query()->orderBy('position')
+        $product = $rich()->whereNotNull('video')->value('slug') ?? $rich()->value('slug') ?? $storefront->goods()->orderBy('position')
             ->value('slug')
             ?? StandIns::SLUG;
-        $soldOut = static fn() => Product::query()->where('stock', 0)->orderBy('position');
+        $soldOut = static fn() => $storefront->goods()->where('stock', 0)->orderBy('position');
 
         return [
             'home' => '/',
-            'category' => '/category/'.(Category::query()->orderBy('position')->value('slug') ?? StandIns::SLUG),
+            'category' => '/category/'.($storefront->categories()->orderBy('position')->value('slug') ?? StandIns::SLUG),
             'product' => "/product/$product",
             'gone' => '/product/'.($soldOut()->whereNull('picture_id')->value('slug') ?? $soldOut()->value('slug') ?? 'none'),
-            'search' => '/search?q='.rawurlencode(self::searched()),
+            'search' => '/search?q='.rawurlencode(self::searched($storefront)),
             'saved' => '/saved?cart=sample',
             'account' => '/account',
             'cart' => '/cart?cart=sample',
@@ -116,7 +120,7 @@ final class SamplePages
                 static fn(Category $c): View => $pages->category($c, new CategoryQuestion()),
             ),
             'product', 'gone' => $this->found(Product::class, $slug, $pages->product(...)),
-            'search' => $pages->search(self::searched()),
+            'search' => $pages->search(self::searched($shop->storefront)),
             'saved' => $pages->saved($shop->visitor->saved()),
             'account' => $pages->account(),
             'cart', 'empty', 'code' => $pages->cart(),
@@ -151,9 +155,9 @@ final class SamplePages
     }
 
     /** What is searched for on the sample page: what the store's first product is, by the last word of its name. */
-    private static function searched(): string
+    private static function searched(Storefront $storefront): string
     {
-        $name = (string) Product::query()->orderBy('position')->value('name');
+        $name = (string) $storefront->goods()->orderBy('position')->value('name');
 
         return mb_strtolower(preg_match('/(\p{L}+)\P{L}*$/u', $name, $found) === 1 ? $found[1] : 'a');
     }

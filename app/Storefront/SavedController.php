@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Storefront;
 
 use App\Http\TypedRequest;
-use App\Models\Product;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -21,7 +20,7 @@ final class SavedController
 
     public function change(TypedRequest $request): RedirectResponse
     {
-        $product = Product::query()->firstWhere('slug', $request->word('product'));
+        $product = $this->shop->storefront->goods()->firstWhere('slug', $request->word('product'));
         if ($product !== null) {
             $this->shop->visitor->save($product->slug, ! $request->has('remove'));
         }

@@ -325,10 +325,10 @@ final class ShopContext
         return Page::query()->where('policy', true)->orderBy('id')->get();
     }
 
-    /** @return array<string, string> code => name of the countries the store sells to, when there is a choice */
+    /** @return array<string, string> code => name of the countries it sells to, when there is a choice */
     public function countries(): array
     {
-        return self::names($this->store->countries ?? [], static fn(string $c): string => (string) \Locale::getDisplayRegion("-$c", 'en'));
+        return self::names($this->storefront->sellsTo(), static fn(string $c): string => (string) \Locale::getDisplayRegion("-$c", 'en'));
     }
 
     /** @return array<string, string> tag => name of the languages the store speaks, when there is a choice */

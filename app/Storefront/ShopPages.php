@@ -46,6 +46,12 @@ final class ShopPages
 
     public function __construct(private readonly ShopContext $shop) {}
 
+    /** @return Builder<Product> what this storefront sells */
+    public function goods(): Builder
+    {
+        return $this->shop->storefront->goods();
+    }
+
     public function home(): View
     {
         $rows = [];
@@ -77,7 +83,7 @@ final class ShopPages
     public function categoryState(bool $isPaged): ?View
     {
         /** @var ?Category $category */
-        $category = Category::query()->orderBy('position')->first();
+        $category = $this->shop->storefront->categories()->orderBy('position')->first();
         if ($category === null) {
             return null;
         }
@@ -109,10 +115,10 @@ final class ShopPages
     private function beside(Product $product): Collection
     {
         $related = $product->related ?? [];
-        $chosen = $related === [] ? collect() : Product::query()->with(self::CARD)->whereIn('id', $related)->get()
+        $chosen = $related === [] ? collect() : $this->goods()->with(self::CARD)->whereIn('id', $related)->get()
             ->sortBy(static fn(Product $p): int|false => array_search($p->id, $related, true))
             ->take(self::BESIDE);
-        $alike = $chosen->count() === self::BESIDE ? collect() : Product::query()->with(self::CARD)
+        $alike = $chosen->count() === self::BESIDE ? collect() : $this->goods()->with(self::CARD)
             ->where('category_id', $product->category_id)
             ->whereKeyNot([$product->id ?? 0, ...$related])->orderByDesc('sold')->orderBy('id')
             ->limit(self::BESIDE - $chosen->count())->get();
@@ -123,7 +129,7 @@ final class ShopPages
     /** @param ?Collection<int, Product> $products what is shown as found; looked for when null */
     public function search(string $asked, ?Collection $products = null): View
     {
-        $products ??= ProductSearch::find($asked, self::FOUND, self::CARD);
+        $products ??= ProductSearch::find($asked, self::FOUND, self::CARD, $this->shop->storefront);
 
         return $this->page('search', [
             'asked' => $asked, 'products' => $products->isEmpty() && $this->standsIn() ? StandIns::products(4) : $products,
@@ -268,7 +274,7 @@ final class ShopPages
         if ($source === 'hand') {
             return $this->inOrder(array_slice($this->shop->picks($band->path('products')), 0, $count));
         }
-        $query = Product::query()->with(self::CARD);
+        $query = $this->goods()->with(self::CARD);
         $ordered = match ($source) {
             'new' => $query->orderByDesc('added_on'),
             'sold' => $query->orderByDesc('sold'),
@@ -287,7 +293,7 @@ final class ShopPages
      */
     private function inOrder(array $slugs): Collection
     {
-        return Product::query()->with(self::CARD)->whereIn('slug', $slugs)->get()
+        return $this->goods()->with(self::CARD)->whereIn('slug', $slugs)->get()
             ->sortBy(static fn(Product $p): int|false => array_search($p->slug, $slugs, true))
             ->values();
     }

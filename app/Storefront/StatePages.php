@@ -61,7 +61,7 @@ final class StatePages
     /** @return Collection<int, Product> one of each kind that a card tells apart, as far as the store has it */
     private function everyKind(): Collection
     {
-        $with = static fn(callable $kind): ?Product => $kind(Product::query()->with(['picture', 'morePictures']))
+        $with = fn(callable $kind): ?Product => $kind($this->pages->goods()->with(['picture', 'morePictures']))
             ->orderBy('position')
             ->orderBy('id')
             ->first();

@@ -99,7 +99,7 @@ final class Visitor
     public function saved(): array
     {
         if ($this->isSample()) {
-            return array_values(Product::query()->orderByDesc('sold')->limit(3)->pluck('slug')->all());
+            return array_values($this->storefront->goods()->orderByDesc('sold')->limit(3)->pluck('slug')->all());
         }
         $slugs = array_filter(
             explode(',', $this->cookies[ShopCookies::SAVED] ?? ''),
@@ -122,7 +122,7 @@ final class Visitor
     /** The chosen country, or the store's own. */
     public function country(): string
     {
-        $countries = $this->storefront->store->countries ?? [];
+        $countries = $this->storefront->sellsTo();
         $chosen = $this->cookies[ShopCookies::COUNTRY] ?? '';
 
         return in_array($chosen, $countries, true) ? $chosen : ($countries[0] ?? '');
@@ -131,7 +131,7 @@ final class Visitor
     /** False when the store does not sell there. */
     public function chooseCountry(string $code): bool
     {
-        if (! in_array($code, $this->storefront->store->countries ?? [], true)) {
+        if (! in_array($code, $this->storefront->sellsTo(), true)) {
             return false;
         }
         Cookie::queue($this->cookie(ShopCookies::COUNTRY, $code, 60 * 24 * 365));
@@ -247,10 +247,25 @@ final class Visitor
         $cart = Cart::query()->with(['lines.product.picture', 'deliveryOffer'])
             ->where('storefront_id', $this->storefront->id)->firstWhere('token', $token);
         if ($cart !== null) {
+            $this->putBackUnsold($cart);
             Product::loadPicturesOfWays($cart->lines->pluck('product'));
         }
 
         return $cart;
+    }
+
+    /** What this storefront has ceased to sell goes from the cart, as what the store has deleted does. */
+    private function putBackUnsold(Cart $cart): void
+    {
+        if (($this->storefront->category_ids ?? []) === []) {
+            return;
+        }
+        $sold = $this->storefront->goods()->whereIn('id', $cart->lines->pluck('product_id'))->pluck('id')->all();
+        [$kept, $unsold] = $cart->lines->partition(static fn(CartLine $l): bool => in_array($l->product_id, $sold, true));
+        if ($unsold->isNotEmpty()) {
+            CartLine::query()->whereKey($unsold->pluck('id'))->delete();
+            $cart->setRelation('lines', $kept->values());
+        }
     }
 
     /** A code that counts now, to show a cart with one. */
@@ -273,14 +288,14 @@ final class Visitor
     /** A filled cart that is stored nowhere, for showing cart and checkout in the shop window. */
     private function sampleCart(): Cart
     {
-        $products = Product::query()->with('picture')->inStock()->orderByDesc('sold')->limit(3)->get()->toBase();
+        $products = $this->storefront->goods()->with('picture')->inStock()->orderByDesc('sold')->limit(3)->get()->toBase();
         $products = $products->isEmpty() ? StandIns::products(3) : $products;
         $cart = new Cart([
             'storefront_id' => $this->storefront->id,
             'code' => $this->sample === SampleCart::WithCode ? $this->runningCode() : null,
             'details' => [
                 'name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Northfield',
-                'postcode' => '04101', 'country' => $this->storefront->store->countries[0] ?? 'US',
+                'postcode' => '04101', 'country' => $this->storefront->sellsTo()[0] ?? 'US',
             ],
         ]);
         $cart->setRelation('deliveryOffer', DeliveryOffer::query()->orderBy('position')->first() ?? StandIns::offer());

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Storeroom;
 
 use App\Models\Product;
+use App\Models\Storefront;
 use Ikat\Core\Find\SearchRank;
 use Ikat\Core\Find\SearchTerms;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -27,19 +29,21 @@ final class ProductSearch
     /**
      * @param int $most products
      * @param list<string> $with relations
+     * @param ?Storefront $of what it sells alone; null for all goods
      *
      * @return Collection<int, Product>
      */
-    public static function find(string $asked, int $most, array $with): Collection
+    public static function find(string $asked, int $most, array $with, ?Storefront $of = null): Collection
     {
         $words = SearchTerms::asked($asked);
         if ($words === []) {
             return new Collection();
         }
-        $found = self::amongTheMostSold($words);
+        $goods = static fn(): Builder => $of?->goods() ?? Product::query();
+        $found = self::amongTheMostSold($words, $goods());
         if (count($found) < $most && self::hasMore()) {
             // What the first look found stays found: the index knows nothing of what a transaction under way has written.
-            $found += self::byIndex($asked);
+            $found += self::byIndex($asked, $goods());
         }
         $ranked = array_map(static fn(object $p): array => [-SearchRank::of($asked, $p->name, $p->note), -$p->sold, $p->id], $found);
         sort($ranked);
@@ -55,12 +59,13 @@ final class ProductSearch
 
     /**
      * @param non-empty-list<string> $words
+     * @param Builder<Product> $goods
      *
      * @return array<int, object{id: int, name: string, note: string, sold: int}> by id
      */
-    private static function amongTheMostSold(array $words): array
+    private static function amongTheMostSold(array $words, Builder $goods): array
     {
-        $sold = Product::query()
+        $sold = $goods
             ->orderByDesc('sold')
             ->orderBy('id')
             ->limit(self::FIRST)
@@ -79,10 +84,14 @@ final class ProductSearch
         return Product::query()->orderByDesc('sold')->orderBy('id')->offset(self::FIRST)->limit(1)->exists();
     }
 
-    /** @return array<int, object{id: int, name: string, note: string, sold: int}> by id */
-    private static function byIndex(string $asked): array
+    /**
+     * @param Builder<Product> $goods
+     *
+     * @return array<int, object{id: int, name: string, note: string, sold: int}> by id
+     */
+    private static function byIndex(string $asked, Builder $goods): array
     {
-        return Product::query()->whereRaw('match (search_terms) against (? in boolean mode)', [SearchTerms::question($asked)])
+        return $goods->whereRaw('match (search_terms) against (? in boolean mode)', [SearchTerms::question($asked)])
             ->limit(self::RANKED)->toBase()->get(['id', 'name', 'note', 'sold'])->keyBy('id')->all();
     }
 }

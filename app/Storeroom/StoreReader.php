@@ -10,7 +10,7 @@ use App\Models\Menu;
 use App\Models\Page;
 use App\Models\Picture;
 use App\Models\Product;
-use App\Models\Store;
+use App\Models\Storefront;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Look\ResolvedLook;
 use Illuminate\Database\Eloquent\Builder;
@@ -29,8 +29,8 @@ final class StoreReader
 
     public function __construct(private readonly CurrentStore $current) {}
 
-    /** @param Store $store the one signed in to, whose look it is */
-    public function contents(ResolvedLook $look, Store $store): StoreContents
+    /** @param Storefront $storefront whose look it is */
+    public function contents(ResolvedLook $look, Storefront $storefront): StoreContents
     {
         $asked = StoreContents::asked($look);
         $menus = Menu::query()
@@ -50,7 +50,7 @@ final class StoreReader
             ),
         ];
         $pages = Page::query()->orderBy('id')->toBase()->get(['slug', 'title', 'policy']);
-        $there = $this->there($linked, $asked['products'], $asked['pictures']);
+        $there = $this->there($storefront, $linked, $asked['products'], $asked['pictures']);
 
         return new StoreContents(
             $pages->mapWithKeys(static fn(object $p): array => ["/page/$p->slug" => $p->title])->all(),
@@ -62,8 +62,8 @@ final class StoreReader
             $menus->map($leads)->all(),
             $there['picture'],
             $there['product'],
-            count($store->countries ?? []) ?: 1,
-            $store->time_zone,
+            count($storefront->sellsTo()) ?: 1,
+            $storefront->store->time_zone,
             array_values(
                 $pages
                     ->filter(static fn(object $p): bool => (bool) $p->policy)
@@ -193,7 +193,7 @@ final class StoreReader
      *
      * @return array{address: list<string>, product: list<string>, picture: list<string>}
      */
-    private function there(array $addresses, array $products, array $pictures): array
+    private function there(Storefront $storefront, array $addresses, array $products, array $pictures): array
     {
         $in = static fn(string $prefix): array => array_values(array_unique(array_map(
             static fn(string $a): string => substr($a, strlen($prefix)),
@@ -203,9 +203,11 @@ final class StoreReader
             ->selectRaw("'$kind' as kind, $column as name")
             ->where('store_id', $this->current->id())
             ->whereIn($column, $names);
-        $rows = $of('/category/', 'categories', 'slug', $in('/category/'))
-            ->unionAll($of('/product/', 'products', 'slug', $in('/product/')))
-            ->unionAll($of('product', 'products', 'slug', $products))
+        $sold = static fn(string $kind, Builder $rows, array $slugs): QueryBuilder => $rows->selectRaw("'$kind' as kind, slug as name")
+            ->whereIn('slug', $slugs)->toBase();
+        $rows = $sold('/category/', $storefront->categories(), $in('/category/'))
+            ->unionAll($sold('/product/', $storefront->goods(), $in('/product/')))
+            ->unionAll($sold('product', $storefront->goods(), $products))
             ->unionAll($of('picture', 'pictures', 'name', $pictures)->whereNull('deleted_at'))
             ->get();
         $found = ['address' => [], 'product' => [], 'picture' => []];

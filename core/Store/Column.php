@@ -21,6 +21,7 @@ final readonly class Column
      * @param bool $isComputed whether it follows from others and cannot be typed
      * @param bool $isAsked whether a new record is made with it
      * @param list<string> $also other names it has in files
+     * @param string $placeholder what an empty field shows: what empty means, or how to write it
      */
     public function __construct(
         public string $key,
@@ -32,6 +33,7 @@ final readonly class Column
         public bool $isComputed = false,
         public bool $isAsked = false,
         public array $also = [],
+        public string $placeholder = '',
     ) {}
 
     /**

@@ -73,7 +73,8 @@ final class Outline
     private static function exchanged(array $order, int $a, int $b, int $c): array
     {
         return [
-            ...array_slice($order, 0, $a), ...array_slice($order, $b, $c - $b), ...array_slice($order, $a, $b - $a), ...array_slice($order, $c),
+            ...array_slice($order, 0, $a), ...array_slice($order, $b, $c - $b), ...array_slice($order, $a, $b - $a),
+            ...array_slice($order, $c),
         ];
     }
 }

@@ -14,9 +14,11 @@ use Ikat\Core\Store\Cell\EmailCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\PercentCell;
+use Ikat\Core\Store\Cell\PhoneCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\RecordsCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\TargetCell;
 use Ikat\Core\Store\Cell\TextCell;
@@ -161,7 +163,7 @@ final class RecordKinds
             new Column('words', 'words', new TextCell(self::NAME), wide: 240, isAsked: true),
             new Column('price', 'price', new MoneyCell(), true, 80, isAsked: true),
             new Column('free_from', 'free from a sum of', new MoneyCell(), wide: 130),
-            new Column('countries', 'to', new PlacesCell(true), wide: 90, also: ['countries', 'country']),
+            new Column('countries', 'to', new PlacesCell(true), wide: 90, also: ['countries', 'country'], placeholder: 'everywhere'),
             new Column('least_grams', 'from grams', new WholeCell(), wide: 80, also: ['from weight']),
             new Column('most_grams', 'up to grams', new WholeCell(), wide: 84, also: ['up to weight', 'most weight']),
             new Column('least_sum', 'from a sum of', new MoneyCell(), true, 90, 0),
@@ -215,6 +217,14 @@ final class RecordKinds
             new Column('name', 'name', new TextCell(self::NAME), true, 240),
             new Column('slug', 'address', new AddressCell('/shop/'), true, 240),
             new Column('locked', 'locked', new SwitchCell(), wide: 80, beginning: true),
+            new Column('countries', 'sells to', new PlacesCell(true), wide: 110, placeholder: 'all the store sells to'),
+            new Column(
+                'category_ids',
+                'shows',
+                new RecordsCell(self::CATEGORIES, 60),
+                wide: 200,
+                placeholder: 'all goods, or categories, one a line',
+            ),
         ], isMade: false);
     }
 
@@ -222,7 +232,12 @@ final class RecordKinds
     {
         return new RecordKind(self::STORE, 'store', 'the store', 'name', null, [
             new Column('name', 'name', new TextCell(self::NAME), true, 240),
-            new Column('time_zone', 'time zone', new ZoneCell(), true, 180),
+            new Column('line', 'small line', new TextCell(self::NAME), wide: 180),
+            new Column('place', 'where it is', new TextCell(300, true)),
+            new Column('phone', 'phone', new PhoneCell(), wide: 110),
+            new Column('email', 'e-mail', new EmailCell(), wide: 150),
+            new Column('hours', 'opening hours', new TextCell(400, true)),
+            new Column('time_zone', 'time zone', new ZoneCell(), true, 130),
             new Column('currency', 'currency', new CurrencyCell(), true, 80),
             new Column('countries', 'sells to', new PlacesCell(true), wide: 140),
             new Column('languages', 'speaks', new PlacesCell(false), wide: 100),

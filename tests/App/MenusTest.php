@@ -28,15 +28,24 @@ final class MenusTest extends AppTestCase
     {
         $this->make('menus', ['name' => 'By room']);
         self::assertSame('by-room', Menu::query()->where('name', 'By room')->value('slug'));
-        foreach ([['Kitchen', '1', '/category/paper-lanterns', ''], ['Above the table', '2', '/search?q=table', 'New'], ['Low lights', '3', '/search?q=low', '']] as [$label, $level, $target]) {
+        foreach ([
+            ['Kitchen', '1', '/category/paper-lanterns', ''],
+            ['Above the table', '2', '/search?q=table', 'New'],
+            ['Low lights', '3', '/search?q=low', ''],
+        ] as [$label, $level, $target]) {
             $this->make('entries', ['menu_id' => 'by room', 'label' => $label, 'level' => $level, 'target' => $target]);
         }
         MenuEntry::query()->where('label', 'Above the table')->update(['mark' => 'New']);
         $this->edit(['path' => 'header.menu.main', 'value' => 'by-room'])->assertOk();
         $page = (string) $this->get('/preview/1/now/shop/wrenfold')->assertOk()->getContent();
-        $menu = (string) preg_replace(['~^.*<nav class="menu"[^>]*>(.*?)</nav>.*$~s', '~ data-[a-z]+="[^"]*"~', '~>\s+<~'], ['$1', '', '><'], $page);
+        $menu = (string) preg_replace(
+            ['~^.*<nav class="menu"[^>]*>(.*?)</nav>.*$~s', '~ data-[a-z]+="[^"]*"~', '~>\s+<~'],
+            ['$1', '', '><'],
+            $page,
+        );
         self::assertMatchesRegularExpression(
-            '~^\s*<ul><li><a[^>]*>Kitchen</a><details class="below".*<ul><li><a[^>]*>Above the table\s+<span\s+class="label label-own">New</span></a>'
+            '~^\s*<ul><li><a[^>]*>Kitchen</a><details class="below".*'
+            .'<ul><li><a[^>]*>Above the table\s+<span\s+class="label label-own">New</span></a>'
             .'<ul><li><a[^>]*>Low lights</a></li></ul></li></ul></details></li></ul>~s',
             $menu,
         );

@@ -96,7 +96,7 @@ final class NewStoreTest extends AppTestCase
             $this->as($owner, "/workbench/looks/$look->id/storeroom?open_kind=$kind")->assertOk();
         }
         app(CurrentStore::class)->is($owner->store_id);
-        $paths = app(\App\Storefront\SamplePages::class)->paths();
+        $paths = app(\App\Storefront\SamplePages::class)->paths($look->storefront);
         foreach ($paths as $key => $path) {
             $page = $this->as($owner, "/preview/$look->id/now/shop/{$look->storefront->slug}$path");
             self::assertContains($page->getStatusCode(), [200, 404, 422], "$key $path");

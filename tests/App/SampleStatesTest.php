@@ -48,7 +48,7 @@ final class SampleStatesTest extends AppTestCase
     public function testEveryStateIsOnePageAndCanBeLookedAt(): void
     {
         $maren = $this->actingAs($this->person('maren'));
-        foreach (app(SamplePages::class)->paths() as $key => $path) {
+        foreach (app(SamplePages::class)->paths($this->look()->storefront) as $key => $path) {
             $maren->get("/preview/{$this->look()->id}/now".self::SHOP.$path)->assertStatus($key === 'nowhere' ? 404 : 200);
             self::assertArrayHasKey($key, SamplePages::labels());
         }
@@ -143,7 +143,7 @@ final class SampleStatesTest extends AppTestCase
     {
         $html = '';
         $pages = app(SamplePages::class);
-        foreach ($pages->paths() as $key => $path) {
+        foreach ($pages->paths($this->look()->storefront) as $key => $path) {
             $at = $this->look()->load('storefront.store');
             $visitor = Visitor::looking($at->storefront, SamplePages::cartAt($path));
             $html .= $pages->render($key, $path, app(DraftShop::class)->wearing($at, $look, $visitor, PreviewMoment::now()));

@@ -87,7 +87,7 @@ final class WindowPlaceTest extends AppTestCase
     public function testEveryPlaceAStepShowsIsOnItsPage(): void
     {
         $pages = app(SamplePages::class);
-        $paths = $pages->paths();
+        $paths = $pages->paths($this->look()->storefront);
         $look = $this->look()->load('storefront.store');
         $snapshot = app(LookReader::class)->of($look);
         $html = [];

@@ -10,6 +10,7 @@ use App\Models\Mail;
 use App\Models\Menu;
 use App\Models\Order;
 use App\Models\Picture;
+use App\Models\Storefront;
 use App\Storefront\Money;
 use App\Storeroom\PictureUses;
 use App\Workbench\Shell\Bench;
@@ -185,6 +186,11 @@ final class OpenRecord
             ->orderByDesc('id')
             ->limit(20)
             ->get(['id', 'subject', 'created_at']);
+    }
+
+    public function storefront(): Storefront
+    {
+        return Storefront::query()->with('store')->findOrFail($this->id);
     }
 
     public function order(): ?Order

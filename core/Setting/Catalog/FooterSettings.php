@@ -16,7 +16,8 @@ final class FooterSettings
 {
     public const BLOCKS = [
         'about' => 'who we are', 'links' => 'menu', 'payment' => 'ways to pay', 'policies' => 'terms and policies', 'picture' => 'picture',
-        'newsletter' => 'newsletter', 'social' => 'where else we are', 'words' => 'free words', 'chooser' => 'country and language',
+        'newsletter' => 'newsletter', 'social' => 'where else we are', 'words' => 'free words', 'reach' => 'how to reach us',
+        'chooser' => 'country and language',
     ];
 
     /** Ways to pay that a mark can stand for: key => [words, icon] */
@@ -153,6 +154,10 @@ final class FooterSettings
                     $heading, $text('text', 'words', '', 200), $text('button', 'button words', 'Sign me up', 40),
                     ButtonScheme::of($item->path('button'), "$title: button", $part, StepKey::FOOTER, 'the block', $schemes, $on),
                 ],
+                'reach' => [
+                    $heading,
+                    Setting::switch($item->path('hours'), "$title: opening hours", $part, StepKey::FOOTER, true, 'footer open when', $on),
+                ],
                 'social' => [$heading, ...self::addresses($item, $title, $part, $on)],
                 'payment' => [
                     $heading,
@@ -208,7 +213,7 @@ final class FooterSettings
     {
         return match ($kind) {
             'links' => 'Shop', 'about' => 'About', 'newsletter' => 'Newsletter', 'social' => 'Elsewhere',
-            'payment' => 'Ways to pay', 'policies' => 'Good to know', 'chooser' => 'Country and language',
+            'payment' => 'Ways to pay', 'reach' => 'How to reach us', 'policies' => 'Good to know', 'chooser' => 'Country and language',
             default => '',
         };
     }

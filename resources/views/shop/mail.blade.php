@@ -19,6 +19,9 @@
   align="right">{{ $shop->amount($order->totals['tax']) }}</td></tr>@endif
 </table></td></tr>
 <tr><td><p>{{ $shop->text('say.going') }} {{ implode(', ', array_filter(array_map(fn ($key) => $order->details[$key] ?? '', ['name', 'street', 'town', 'postcode']))) }}</p></td></tr>
+@php($reached = array_filter([$shop->store->phone, $shop->store->email]))
+@if ("{$shop->store->line}{$shop->store->place}" !== '' || $reached !== [])<tr><td><p>{{ $shop->store->name }}@if ($shop->store->line !== '')<br>{{ $shop->store->line }}@endif
+@if ($shop->store->place !== '')<br>{!! nl2br(e($shop->store->place), false) !!}@endif @if ($reached !== [])<br>{{ implode(', ', $reached) }}@endif</p></td></tr>@endif
 </table>
 </body>
 </html>

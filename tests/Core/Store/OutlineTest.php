@@ -46,7 +46,11 @@ final class OutlineTest extends TestCase
             }
             $moved = array_map(static fn(int $i): int => $levels[$i], $order);
             $back = Outline::moved($moved, (int) array_search($at, $order, true), -1);
-            self::assertSame(array_keys($levels), array_map(static fn(int $i): int => $order[$i], $back), json_encode([$levels, $at]) ?: '');
+            self::assertSame(
+                array_keys($levels),
+                array_map(static fn(int $i): int => $order[$i], $back),
+                json_encode([$levels, $at]) ?: '',
+            );
         }
     }
 

@@ -9,14 +9,14 @@
 <label class="text-small text-ink-2" for="{{ $id }}">{{ $column->label }}</label>
 @if ($field === 'lines')
 <textarea class="entry" id="{{ $id }}" name="{{ $name }}" rows="{{ match ($column->key) { 'options' => 2, 'facts' => 3, default => 4 } }}"
-  @if ($column->key === 'options') placeholder="Size: small, large" @endif @if ($most) data-most="{{ $most }}" @endif>{{ $written }}</textarea>
+  @if ($column->placeholder !== '') placeholder="{{ $column->placeholder }}" @endif @if ($most) data-most="{{ $most }}" @endif>{{ $written }}</textarea>
 @elseif ($field === 'choice' && $column->type instanceof ChoiceCell)
 <select class="entry" id="{{ $id }}" name="{{ $name }}">@foreach ($column->type->choices as $words)<option @selected($words === $written)>{{ $words }}</option>@endforeach</select>
 @elseif ($field === 'switch')
 <select class="entry" id="{{ $id }}" name="{{ $name }}"><option @selected($written === 'no')>no</option><option @selected($written === 'yes')>yes</option></select>
 @else
 <input class="entry {{ $field === 'number' ? 'text-right' : '' }}" id="{{ $id }}" name="{{ $name }}" value="{{ $field === 'moment' ? str_replace(' ', 'T', $written) : $written }}"
-  autocomplete="off" @if ($field === 'number') inputmode="decimal" @endif
+  autocomplete="off" @if ($column->placeholder !== '') placeholder="{{ $column->placeholder }}" @endif @if ($field === 'number') inputmode="decimal" @endif
   @if ($field === 'day') type="date" @elseif ($field === 'moment') type="datetime-local" @endif
   @if (in_array($field, ['record', 'target'], true)) list="{{ $id }}-names" hx-get="{{ $bench->address('storeroom/names') }}?column={{ $column->key }}&amp;open_kind={{ $kind->key }}"
   hx-trigger="input changed delay:150ms" hx-target="#{{ $id }}-names" hx-swap="innerHTML" hx-sync="this:replace" @endif @if ($most)

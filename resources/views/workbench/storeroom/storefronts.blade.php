@@ -1,4 +1,7 @@
 @include('workbench.storeroom.any')
+@php($storefront = $panel->record()->storefront())
+<p class="text-ink-2">Sells {{ number_format($storefront->goods()->count()) }} of {{ number_format($panel->count($panel->kinds['goods'])) }} goods, to {{ implode(', ', array_map(
+  fn (string $code): string => (string) \Locale::getDisplayRegion("-$code", 'en'), $storefront->sellsTo())) }}.</p>
 @if ($bench->user->role->tendsPeople())
 <x-tool id="t-lock" title="Password of the locked shop" note="whoever has the one before must give the new one">
   <form class="flex items-end gap-2" hx-post="{{ $bench->address("storeroom/storefronts/$id/password") }}"><label class="grid flex-1 gap-0.5"><span
