@@ -13,7 +13,7 @@ final class Csp
 {
     private const SHOP = "default-src 'none'; script-src 'self'; connect-src 'self'; media-src 'self'; style-src 'self'; img-src 'self'; "
         ."font-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'self'";
-    private const WORKBENCH = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; connect-src "
+    private const WORKBENCH = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; media-src 'self'; connect-src "
         ."'self'; frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /**

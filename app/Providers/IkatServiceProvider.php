@@ -19,6 +19,7 @@ use App\Models\CurrentStore;
 use App\Models\User;
 use App\Pictures\IconMaker;
 use App\Pictures\IconShelf;
+use App\Pictures\KeepFilm;
 use App\Pictures\LibraryChanged;
 use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
@@ -91,6 +92,11 @@ final class IkatServiceProvider extends ServiceProvider
                 self::originals(),
             ),
         );
+        $this->app->scoped(KeepFilm::class, fn(): KeepFilm => new KeepFilm(
+            public_path(config('ikat.files').'/pictures'),
+            '/'.config('ikat.files').'/pictures',
+            $this->app->make(CurrentStore::class),
+        ));
         $this->app->singleton(Originals::class, static fn(): Originals => self::originals());
         $this->app->singleton(IconMaker::class, static fn(): IconMaker => new IconMaker(self::originals(), public_path()));
         $this->app->scoped(

@@ -9,6 +9,7 @@ use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\DayCell;
 use Ikat\Core\Store\Cell\FactsCell;
+use Ikat\Core\Store\Cell\FilmCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\OptionsCell;
@@ -96,6 +97,7 @@ final class Goods
             new Column('words', 'description', new TextCell(self::WORDS, true), also: ['description', 'text', 'details', 'body']),
             new Column('related', 'beside it', new RecordsCell(RecordKinds::GOODS), also: ['related', 'related products', 'goes with']),
             new Column('facts', 'facts', new FactsCell()),
+            new Column('video', 'film', new FilmCell(), also: ['film', 'video', 'movie']),
             new Column('slug', 'address', new AddressCell('/product/'), true, also: ['slug', 'url', 'link', 'path']),
             new Column('tax_class', 'tax class', new ChoiceCell(self::TAX_CLASSES), true, beginning: 'normal', also: ['tax', 'vat']),
             new Column('shows_rating', 'rating shown', new SwitchCell(), beginning: true),

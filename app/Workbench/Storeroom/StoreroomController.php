@@ -8,6 +8,8 @@ use App\Http\TypedRequest;
 use App\Models\Look;
 use App\Models\Store;
 use App\Models\User;
+use App\Pictures\KeepFilm;
+use App\Pictures\UnusableFilm;
 use App\Storeroom\DeleteRecords;
 use App\Storeroom\ForgetAddress;
 use App\Storeroom\MoveRecord;
@@ -92,6 +94,21 @@ final class StoreroomController
             $store,
             EditAnswer::author($request),
             [$wish->of($kind, $request->id('record'), $request->word('part'), $request->pairs('ways', Variants::MOST))],
+        ), true);
+    }
+
+    /** A film for a product, from a file. */
+    public function film(TypedRequest $request, int $look, KeepFilm $keep): Response
+    {
+        $found = $this->maker->look($look);
+        $file = $request->uploaded('file');
+
+        return $this->attempt($request, $found, fn(Store $store): StoreOutcome => $this->writer->edit(
+            $store,
+            EditAnswer::author($request),
+            [new RecordWish(RecordKinds::GOODS, $request->id('record'), [
+                'video' => $file === null ? throw new RefusedChange('No film has arrived. Choose a file.') : $keep->take($file),
+            ])],
         ), true);
     }
 
@@ -184,7 +201,7 @@ final class StoreroomController
     {
         try {
             $outcome = $write($look->storefront->store);
-        } catch (RefusedChange|UnreadableCell $e) {
+        } catch (RefusedChange|UnreadableCell|UnusableFilm $e) {
             return EditAnswer::refuse($e->getMessage());
         }
         if ($isForm && $outcome->edit === null && $outcome->refused !== []) {

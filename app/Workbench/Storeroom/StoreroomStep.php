@@ -105,6 +105,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
                 Route::post("files/{file}/$act", [StoreFileController::class, $act]);
             }
             Route::post('files/{file}/off', [StoreFileController::class, 'callOff']);
+            Route::post('films', [StoreroomController::class, 'film']);
             Route::post('pictures', [StoreroomPictureController::class, 'add']);
             Route::post('pictures/names', [StoreroomPictureController::class, 'names']);
             Route::post('pictures/{record}/file', [StoreroomPictureController::class, 'replace']);

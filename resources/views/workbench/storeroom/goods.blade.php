@@ -78,6 +78,21 @@
     'position'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
   </div>
 </x-tool>
+@php($film = $row['video'])
+<x-tool id="t-film" title="Film" :note="$film === null ? 'none' : ''">
+  @if ($film !== null)<video class="mb-1 block w-full max-w-64 border border-thread bg-surface" src="{{ $film }}" controls muted playsinline preload="metadata" width="256" height="144"
+    aria-label="The film of {{ $row['name'] }}"></video>@endif
+  @if ($edits)
+  <div class="flex flex-wrap gap-x-4 gap-y-1">
+    <form hx-post="{{ $bench->address('storeroom/films') }}" hx-encoding="multipart/form-data" hx-trigger="change"><input type="hidden" name="record" value="{{ $id }}"><label
+      class="act relative cursor-pointer has-[:focus-visible]:outline-2">{{ $film === null ? 'Choose a film' : 'Choose another film' }}<input class="sr-only" type="file" name="file"
+      accept="video/webm,video/mp4"></label></form>
+    @if ($film !== null)<form hx-post="{{ $bench->address('storeroom/cells') }}"><input type="hidden" name="record" value="{{ $id }}"><input type="hidden" name="column" value="video"><input
+      type="hidden" name="value" value=""><button class="act">Take it away</button></form>@endif
+    <span class="text-ink-2">WebM or MP4, at most {{ App\Pictures\KeepFilm::MOST_BYTES / 1_000_000 }} MB</span>
+  </div>
+  @endif
+</x-tool>
 @php($letters = mb_strlen($row['words']))
 <x-tool id="t-words" title="Words" :note="str_word_count($row['words']).' words, '.$letters.' letters'">
   @foreach (['name', 'note', 'words', 'facts', 'related', 'slug'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
