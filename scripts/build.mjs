@@ -11,7 +11,7 @@ const FONTS = ['gloock', ...VARIABLE].flatMap(filesOf);
 
 const ICONS = [
   'menu', 'search', 'shopping-bag', 'x', 'undo-2', 'redo-2', 'smartphone', 'tablet', 'monitor', 'rotate-cw', 'columns-3',
-  'square-split-horizontal', 'panels-top-left', 'link', 'unlink', 'pipette', 'log-out', 'chevron-down', 'chevron-up', 'arrow-right', 'arrow-left', 'moon', 'external-link', 'history', 'check',
+  'bold', 'italic', 'heading-2', 'heading-3', 'list', 'list-ordered', 'quote', 'square-split-horizontal', 'panels-top-left', 'link', 'unlink', 'pipette', 'log-out', 'chevron-down', 'chevron-up', 'arrow-right', 'arrow-left', 'moon', 'external-link', 'history', 'check',
   'phone', 'mail', 'user', 'heart', 'pause', 'clock', 'image', 'credit-card', 'landmark', 'banknote', 'gift', 'grip-vertical', 'arrow-up', 'arrow-down', 'eye', 'eye-off', 'trash-2', 'pin', 'bookmark', 'footprints', 'crosshair',
 ];
 
@@ -38,7 +38,7 @@ await writeFile('public/build/icons.svg', `<svg xmlns="http://www.w3.org/2000/sv
 await copyFile('resources/css/plain.css', 'public/build/plain.css');
 await copyFile('resources/ikat-icon.svg', 'public/build/ikat-icon.svg');
 
-await build({ entryPoints: { workbench: 'resources/js/workbench.js', shop: 'resources/js/shop.js', account: 'resources/js/account.js' }, bundle: true, minify: true, format: 'esm', target: 'es2022', outdir: 'public/build', logLevel: 'warning' });
+await build({ entryPoints: { workbench: 'resources/js/workbench.js', shop: 'resources/js/shop.js', account: 'resources/js/account.js', rich: 'resources/js/rich.js' }, bundle: true, minify: true, format: 'esm', target: 'es2022', external: ['/build/*'], outdir: 'public/build', logLevel: 'warning' });
 
 const tailwind = spawnSync(
     'node_modules/.bin/tailwindcss',

@@ -13,8 +13,8 @@ final class Csp
 {
     private const SHOP = "default-src 'none'; script-src 'self'; connect-src 'self'; media-src 'self'; style-src 'self'; img-src 'self'; "
         ."font-src 'self'; manifest-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'self'";
-    private const WORKBENCH = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; media-src 'self'; connect-src "
-        ."'self'; frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private const WORKBENCH = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self'; media-src 'self'; "
+        ."connect-src 'self'; frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /**
      * @param bool $isSecure whether the answer goes out over TLS: then the browser is told to ask in no other way (RFC 6797)

@@ -24,10 +24,4 @@ final class Page extends Model
         // What is put away is in the Storeroom alone.
         static::addGlobalScope('shown', static fn(Builder $pages) => $pages->where('away', false));
     }
-
-    /** @return list<string> */
-    public function paragraphs(): array
-    {
-        return preg_split('/\n{2,}/', trim($this->body)) ?: [];
-    }
 }

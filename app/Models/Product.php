@@ -7,6 +7,7 @@ namespace App\Models;
 use Ikat\Core\Find\SearchTerms;
 use Ikat\Core\Store\Margin;
 use Ikat\Core\Store\Price;
+use Ikat\Core\Store\RichText;
 use Ikat\Core\Store\Variant;
 use Ikat\Core\Store\Variants;
 use Illuminate\Database\Eloquent\Builder;
@@ -75,7 +76,7 @@ final class Product extends Model
     public static function following(array $row): array
     {
         return [
-            'search_terms' => SearchTerms::index($row['name'], (string) ($row['note'] ?? ''), $row['words']),
+            'search_terms' => SearchTerms::index($row['name'], (string) ($row['note'] ?? ''), RichText::plain($row['words'])),
             'margin' => isset($row['cost'])
                 ? (new Margin((new Price($row['price'], $row['reduced'] ?? null))->lowest(), $row['cost']))->percent()
                 : null,

@@ -88,6 +88,9 @@ final class FileRows
 
                 continue;
             }
+            if ($kind->column($column)->isComputed) {
+                unset($typed[$column]);
+            }
             $wishes[] = new RecordWish($kind->key, $found[0] ?? null, $typed, isWhole: true);
             $lines[] = $line;
         }

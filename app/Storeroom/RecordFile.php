@@ -6,6 +6,7 @@ namespace App\Storeroom;
 
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\File\GuardedText;
+use Ikat\Core\Store\File\HtmlPages;
 use Ikat\Core\Store\RecordKind;
 use Ikat\Core\Store\RecordQuestion;
 
@@ -20,7 +21,7 @@ final class RecordFile
     /** @param resource $out */
     public function write(RecordKind $kind, RecordQuestion $asked, $out): void
     {
-        $columns = array_filter($kind->columns, static fn(Column $c): bool => ! $c->isComputed);
+        $columns = array_filter($kind->columns, $kind->isInFiles(...));
         // The mark tells spreadsheets that it is UTF-8.
         fwrite($out, "\xEF\xBB\xBF");
         self::line($out, array_map(static fn(Column $c): string => $c->label, $columns));
@@ -32,6 +33,20 @@ final class RecordFile
                 ));
             }
         }
+    }
+
+    /** Pages as one HTML document. */
+    public function pages(RecordKind $kind, RecordQuestion $asked): string
+    {
+        $pages = [];
+        foreach ($this->lister->everyId($kind, $asked, self::PIECE) as $ids) {
+            foreach ($this->lister->inOrder($kind, $ids) as $row) {
+                $said = static fn(string $key): string => is_string($row[$key] ?? null) ? $row[$key] : '';
+                $pages[] = ['title' => $said('title'), 'address' => $said('slug'), 'words' => $said('body')];
+            }
+        }
+
+        return HtmlPages::write($pages);
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Models\MenuEntry;
 use App\Models\Page;
 use App\Models\Product;
 use App\Models\Storefront;
+use Ikat\Core\Store\RichText;
 use Ikat\Core\Type\WordsInUse;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Cache;
@@ -86,7 +87,10 @@ final class StoreWords
         foreach ($products->select(['name', 'note', 'words', 'label', 'facts'])->cursor() as $product) {
             $facts = json_decode((string) $product->facts, true, 8);
             yield [['heading', 'body'], $product->name];
-            yield [['body'], strip_tags("$product->note $product->words $product->label ").json_encode($facts, JSON_UNESCAPED_UNICODE)];
+            yield [
+                ['body'],
+                "$product->note ".RichText::plain($product->words)." $product->label ".json_encode($facts, JSON_UNESCAPED_UNICODE),
+            ];
         }
         foreach (Category::query()->where($unusual('name'))->toBase()->pluck('name') as $name) {
             yield [['heading', 'body'], $name];
@@ -97,7 +101,7 @@ final class StoreWords
         }
         foreach (Page::query()->where($unusual('title', 'body'))->toBase()->get(['title', 'body']) as $page) {
             yield [['heading', 'body'], $page->title];
-            yield [['body'], html_entity_decode(strip_tags($page->body))];
+            yield [['body'], RichText::plain($page->body)];
         }
     }
 }

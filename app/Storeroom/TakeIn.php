@@ -11,6 +11,7 @@ use App\Models\StoreEdit;
 use App\Models\User;
 use Ikat\Core\Store\File\ColumnMatch;
 use Ikat\Core\Store\File\FileShape;
+use Ikat\Core\Store\File\HtmlPages;
 use Ikat\Core\Store\RecordChange;
 use Ikat\Core\Store\RecordKind;
 use Ikat\Core\Store\RecordKinds;
@@ -47,6 +48,9 @@ final class TakeIn
         if (trim($beginning) === '' || preg_match('/^(PK\x03\x04|%PDF|\xD0\xCF\x11\xE0)/', $beginning) === 1) {
             throw new RefusedChange('This is no file of comma-separated values. Save the table as CSV and take that.');
         }
+        if (HtmlPages::isOne($beginning)) {
+            $beginning = self::asTable($upload, $kind);
+        }
         $shape = FileShape::of($beginning);
         $file = Transaction::run(static function () use ($upload, $kind, $user, $shape): StoreFile {
             StoreFile::query()->where('created_at', '<', now()->subDays(self::KEPT_DAYS))->limit(50)->get()->each->forget();
@@ -61,6 +65,34 @@ final class TakeIn
         $this->shape($file, $kind, $shape);
 
         return $file;
+    }
+
+    /**
+     * Pages of an HTML document as the rows they are, in place of the document.
+     *
+     * @return string those rows
+     *
+     * @throws RefusedChange where none are meant, or there are none
+     */
+    private static function asTable(UploadedFile $upload, RecordKind $kind): string
+    {
+        if ($kind->key !== RecordKinds::PAGES) {
+            throw new RefusedChange('This is a page of the web. Take it in among the pages, or save the table as CSV and take that.');
+        }
+        $pages = HtmlPages::read((string) file_get_contents($upload->getPathname()), $upload->getClientOriginalName());
+        if ($pages === []) {
+            throw new RefusedChange('Nothing can be read in this document: it needs a heading or words.');
+        }
+        $rows = fopen('php://temp', 'w+b');
+        assert($rows !== false);
+        foreach ([['title', 'address', 'words'], ...array_map(array_values(...), $pages)] as $cells) {
+            fputcsv($rows, $cells, ',', '"', '', "\r\n");
+        }
+        rewind($rows);
+        $csv = "\xEF\xBB\xBF".stream_get_contents($rows);
+        file_put_contents($upload->getPathname(), $csv);
+
+        return $csv;
     }
 
     /** Reads the file so: its letters, its columns and what they are. */

@@ -16,6 +16,7 @@ use Ikat\Core\Store\Cell\OptionsCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\RecordsCell;
+use Ikat\Core\Store\Cell\RichCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\TextCell;
 use Ikat\Core\Store\Cell\VariantsCell;
@@ -94,7 +95,7 @@ final class Goods
             ),
             new Column('variants', 'ways it comes', new VariantsCell(), also: ['variants', 'variant', 'kinds']),
             new Column('note', 'line under the name', new TextCell(self::NAME), also: ['note', 'subtitle', 'second line']),
-            new Column('words', 'description', new TextCell(self::WORDS, true), also: ['description', 'text', 'details', 'body']),
+            new Column('words', 'description', new RichCell(self::WORDS), also: ['description', 'text', 'details', 'body']),
             new Column('related', 'beside it', new RecordsCell(RecordKinds::GOODS), also: ['related', 'related products', 'goes with']),
             new Column('facts', 'facts', new FactsCell()),
             new Column('video', 'film', new FilmCell(), also: ['film', 'video', 'movie']),

@@ -78,6 +78,12 @@ final readonly class RecordKind
         return array_values(array_filter($this->columns, static fn(Column $c): bool => $c->wide > 0));
     }
 
+    /** Whether files have a column: what follows from others is only there to say which record a row speaks of. */
+    public function isInFiles(Column $column): bool
+    {
+        return ! $column->isComputed || $column->key === $this->unique;
+    }
+
     /** @return list<Column> what somebody is asked of a new one; its address, place and day come by themselves */
     public function asked(): array
     {

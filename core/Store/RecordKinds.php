@@ -19,6 +19,7 @@ use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\RecordsCell;
+use Ikat\Core\Store\Cell\RichCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\TargetCell;
 use Ikat\Core\Store\Cell\TextCell;
@@ -68,7 +69,7 @@ final class RecordKinds
 
     private static function pictures(): RecordKind
     {
-        return new RecordKind(self::PICTURES, 'picture', 'pictures', 'title', null, [
+        return new RecordKind(self::PICTURES, 'picture', 'pictures', 'title', 'name', [
             new Column('pictures', 'picture', new PicturesCell(), wide: 58, isComputed: true),
             new Column('title', 'name', new TextCell(self::NAME), true, 170),
             new Column('alt', 'in words', new TextCell(160), wide: 270),
@@ -126,7 +127,7 @@ final class RecordKinds
             new Column('slug', 'address', new AddressCell('/page/'), true, 180),
             new Column('policy', 'policy', new SwitchCell(), wide: 60, beginning: false),
             new Column('away', 'put away', new SwitchCell(), wide: 76, beginning: false, also: ['hidden', 'draft']),
-            new Column('body', 'words', new TextCell(self::WORDS, true), wide: 320, isAsked: true, also: ['text', 'content', 'body']),
+            new Column('body', 'words', new RichCell(self::WORDS), wide: 320, isAsked: true, also: ['text', 'content', 'body']),
         ]);
     }
 

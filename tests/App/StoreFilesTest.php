@@ -17,6 +17,7 @@ use App\Storeroom\StoreWriter;
 use App\Storeroom\TakeIn;
 use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RecordQuestion;
+use Ikat\Core\Store\RefusedChange;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -60,7 +61,7 @@ final class StoreFilesTest extends AppTestCase
         self::assertSame(91, Product::query()->count());
         $made = Product::query()->where('name', 'Crème brûlée lamp 7, “œil” — £ 7')->firstOrFail();
         self::assertSame(
-            [1234, 'creme-brulee-lamp-7-oeil-7', "Two lines:\nthe second \"quoted\""],
+            [1234, 'creme-brulee-lamp-7-oeil-7', '<p>Two lines:<br>the second "quoted"</p>'],
             [$made->price, $made->slug, $made->words],
         );
         app(StoreWriter::class)->undo($this->store(), new Author('Maren'));
@@ -132,6 +133,36 @@ final class StoreFilesTest extends AppTestCase
         self::assertSame(3300, Product::query()->where('slug', 'moth-paper-globe')->value('price'));
         self::assertSame(StoreFileState::Taken, $file->refresh()->state);
         $this->post("/workbench/looks/1/storeroom/files/$file->id/take")->assertStatus(422);
+    }
+
+    public function testPagesGoOutAndComeInAsADocumentOfTheWeb(): void
+    {
+        $html = (string) $this->actingAs($this->person('maren'))->get('/workbench/looks/1/storeroom/out/pages.html')->assertOk()
+            ->assertHeader('Content-Disposition', 'attachment; filename="pages.html"')->getContent();
+        self::assertStringContainsString('<article id="our-workshop">', $html);
+        self::assertSame(['new' => 0, 'changed' => 0, 'same' => 3, 'refused' => 0], $this->bring(RecordKinds::PAGES, $html)->outlook()?->counts);
+        $changed = str_replace('</h1>', '</h1><p>First of all: <b>welcome</b>.</p><script>x</script>', $html)
+            .'<article id="hours"><h1>Hours</h1><p>Daily</p></article>';
+        $file = $this->bring(RecordKinds::PAGES, $changed);
+        self::assertSame(['new' => 1, 'changed' => 3, 'same' => 0, 'refused' => 0], $file->outlook()?->counts);
+        app(TakeIn::class)->take($file, $this->store(), new Author('Maren'));
+        $page = $this->get(self::SHOP.'/page/our-workshop')->assertOk();
+        $page->assertSee('<p>First of all: <strong>welcome</strong>.</p>', false)->assertDontSee('<script>x', false);
+        $this->get(self::SHOP.'/page/hours')->assertOk()->assertSee('Daily');
+        $this->expectException(RefusedChange::class);
+        $this->bring(RecordKinds::GOODS, $html);
+    }
+
+    public function testTheLibraryGoesOutAndComesInByWhatItsPicturesAreKnownAs(): void
+    {
+        $csv = $this->out(RecordKinds::PICTURES);
+        self::assertStringContainsString('known as', (string) strtok($csv, "\r"));
+        self::assertSame(0, $this->bring(RecordKinds::PICTURES, $csv)->outlook()?->counts['changed']);
+        $file = $this->bring(RecordKinds::PICTURES, "known as,in words\r\nlead,A lantern by the river\r\nnone,Nothing\r\n");
+        self::assertSame(['new' => 0, 'changed' => 1, 'same' => 0, 'refused' => 1], $file->outlook()?->counts);
+        self::assertStringContainsString('comes from a file', $file->outlook()->refused[0]['why']);
+        app(TakeIn::class)->take($file, $this->store(), new Author('Maren'));
+        self::assertSame('A lantern by the river', Picture::query()->where('name', 'lead')->value('alt'));
     }
 
     public function testWhatIsNoTableIsRefusedWithASentence(): void

@@ -226,7 +226,7 @@ test('a menu is changed, and the header wears it; entries change places by key',
 test('a page is made, renamed and deleted; its old address leads on', async () => {
   await open('?open_kind=pages');
   await page.locator('#f-new-pages-title').fill('Opening hours');
-  await page.locator('#f-new-pages-body').fill('Wednesday to Saturday, ten to six.');
+  await page.locator('[data-new-field=body] .rich-words').fill('Wednesday to Saturday, ten to six.');
   await kept(() => page.getByRole('button', { name: 'Make it' }).click());
   await shows(page, () => shopFrame(page).locator('h1').textContent(), 'Opening hours');
   await page.locator('#f-pages-slug').fill('when we are here');

@@ -11,11 +11,11 @@ final class LayersTest extends TestCase
 {
     private const NAMESPACES = [
         'Ikat\Core\\', 'Opis\JsonSchema\\', 'Sabberworm\CSS\\', 'Symfony\Component\CssSelector\\',
-        'Symfony\Component\ExpressionLanguage\\',
+        'Symfony\Component\ExpressionLanguage\\', 'Symfony\Component\HtmlSanitizer\\',
     ];
 
     private const CLASSES = [
-        'ArithmeticError', 'Closure', 'DOMDocument', 'DOMElement', 'DOMText', 'DOMXPath',
+        'ArithmeticError', 'Closure', 'DOMDocument', 'DOMElement', 'DOMNode', 'DOMText', 'DOMXPath',
         'DateTimeImmutable', 'DateTimeInterface', 'DateTimeZone',
         'DomainException', 'IntlBreakIterator', 'InvalidArgumentException',
         'Locale', 'LogicException', 'OutOfBoundsException', 'RuntimeException', 'Throwable', 'Transliterator', 'TypeError',

@@ -43,7 +43,7 @@ final class StoreFileController
             return EditAnswer::refuse('Choose a file first.');
         }
         $kind = $this->kind($request, $found);
-        if (! $kind->isMade || $kind->isUploaded) {
+        if (! $kind->isMade) {
             return EditAnswer::refuse('No file is taken in here: what stands in this table is changed in it.');
         }
         try {
@@ -77,7 +77,7 @@ final class StoreFileController
         $store = StoreFile::query()->findOrFail($file);
         $kind = RecordKinds::all($found->storefront->store->zone())[$store->kind];
         $key = $request->word('key', '', 40);
-        if ($store->state->isUnderWay() || $key !== '' && ($kind->columns[$key]->isComputed ?? true)) {
+        if ($store->state->isUnderWay() || $key !== '' && ! (isset($kind->columns[$key]) && $kind->isInFiles($kind->columns[$key]))) {
             return EditAnswer::refuse('That column cannot be read, or the file is being gone through just now.');
         }
         $match = $store->match()->withChosen($request->whole('column', 0, 0, 1000), $key);
@@ -135,6 +135,18 @@ final class StoreFileController
                 $file->write($of, $asked, $out);
             }
         }, "$kind.csv", ['Content-Type' => 'text/csv; charset=UTF-8']);
+    }
+
+    /** Pages as one document of the web. */
+    public function pages(TypedRequest $request, int $look, RecordFile $file): Response
+    {
+        $found = $this->maker->look($look);
+        $of = RecordKinds::all($found->storefront->store->zone())[RecordKinds::PAGES];
+        $asked = RecordQuestion::of($of, $request->word('open_q'), '', $request->word('open_only'), '', '');
+
+        return response($file->pages($of, $asked), 200, [
+            'Content-Type' => 'text/html; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="pages.html"',
+        ]);
     }
 
     /** Goes through it now, or behind the pages where that is too much for an answer to wait for. */

@@ -24,11 +24,13 @@ use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\RichCell;
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\Histogram;
 use Ikat\Core\Store\RecordKind;
 use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RecordQuestion;
+use Ikat\Core\Store\RichText;
 use Ikat\Core\Store\UnreadableCell;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -301,6 +303,18 @@ final class StoreroomPanel extends StepPanel
     public function written(Column $column, array $row): string
     {
         return $column->type->write($row[$column->key] ?? null, $this->names);
+    }
+
+    /**
+     * As it is read where form cannot be shown.
+     *
+     * @param array<string, Value> $row
+     */
+    public function plain(Column $column, array $row): string
+    {
+        return $column->type instanceof RichCell
+            ? RichText::plain(is_string($row[$column->key] ?? null) ? $row[$column->key] : '')
+            : $this->written($column, $row);
     }
 
     /** @param array<string, Value> $row */

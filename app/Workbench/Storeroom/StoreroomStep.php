@@ -113,6 +113,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
             Route::post('pictures/{record}/back', [StoreroomPictureController::class, 'bringBack']);
             Route::post('storefronts', [StorefrontController::class, 'open'])->middleware('can:tend-people');
             Route::post('storefronts/{record}/password', [StorefrontController::class, 'password'])->middleware('can:tend-people');
+            Route::get('out/pages.html', [StoreFileController::class, 'pages']);
             Route::get('out/{kind}.csv', [StoreFileController::class, 'out'])->where('kind', '[a-z]{1,20}');
         });
     }

@@ -58,7 +58,7 @@ final readonly class ColumnMatch
         $known = [];
         foreach ($kind->columns as $key => $column) {
             foreach ([$key, $column->label, ...$column->also] as $name) {
-                $known[self::plain($name)] ??= $column->isComputed ? '' : $key;
+                $known[self::plain($name)] ??= $kind->isInFiles($column) ? $key : '';
             }
         }
         $columns = [];

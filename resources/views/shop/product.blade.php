@@ -37,7 +37,7 @@
       @endif
       @if ($shop->on('product.save'))<form method="post" action="{{ $shop->address('/saved') }}" data-from="product.save"><input type="hidden" name="product" value="{{ $product->slug }}"><button
         class="plain-button"><x-icon name="heart"/> <x-say :shop="$shop" k="save"/></button></form>@endif
-      <p>{{ $product->words }}</p>
+      <div class="said">{!! Ikat\Core\Store\RichText::shown($product->words, $shop->address(...)) !!}</div>
       @if ($shop->on('product.facts'))<dl class="facts" data-from="product.facts">@foreach ($product->facts as $name => $fact)<dt>{{ $name }}</dt><dd>{{ $fact }}</dd>@endforeach</dl>@endif
     </div>
   </article>

@@ -27,6 +27,7 @@ export function startHeldSections() {
   Idiomorph.defaults.callbacks.beforeNodeMorphed = (old, fresh) => !(fresh.dataset && 'held' in fresh.dataset && old.id === fresh.id)
     // What is being written is not taken out of somebody's hands, and what is typed of a new record stays until it is made.
     && !old.classList?.contains('is-editing')
+    && !(old.dataset && 'richPlace' in old.dataset && old.id === fresh.id)
     && !(old.dataset?.newOf && old.dataset.newOf === fresh.dataset?.newOf && isTyped(old));
   // The bench has become another one while the answer was under way: what was left out of it is asked for.
   body.addEventListener('htmx:afterSwap', () => {

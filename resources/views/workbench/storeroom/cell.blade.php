@@ -11,5 +11,6 @@
   class="margin-left" x="{{ 40 - $share * .4 }}" width="{{ $share * .4 }}" height="12"/></svg>@if ($row['margin'] < 0)<x-diamond severity="fix"/>@endif<span
     class="ml-auto">{{ str_replace('-', '−', (string) $row['margin']) }}%</span></span>
 @endif
+@elseif ($column->type->field() === 'rich'){{ mb_strimwidth($panel->plain($column, $row), 0, 200, '…') }}
 @elseif (($row['level'] ?? 1) > 1 && $column->key === 'label')<span class="{{ $row['level'] === 2 ? 'pl-4' : 'pl-8' }}">{{ $written }}</span>
 @else{{ $written }}@endif

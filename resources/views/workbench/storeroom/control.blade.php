@@ -7,6 +7,6 @@
   @include('workbench.storeroom.field', ['new' => false])
 </form>
 @else
-<p class="grid gap-0.5"><span class="text-small text-ink-2">{{ $column->label }}</span><span class="whitespace-pre-line">{{ $panel->written($column, $row) ?: 'none' }}</span></p>
+<p class="grid gap-0.5"><span class="text-small text-ink-2">{{ $column->label }}</span><span class="whitespace-pre-line">{{ $panel->plain($column, $row) ?: 'none' }}</span></p>
 @endif
 </div>

@@ -10,6 +10,9 @@
 @if ($field === 'lines')
 <textarea class="entry" id="{{ $id }}" name="{{ $name }}" rows="{{ match ($column->key) { 'options' => 2, 'facts' => 3, default => 4 } }}"
   @if ($column->placeholder !== '') placeholder="{{ $column->placeholder }}" @endif @if ($most) data-most="{{ $most }}" @endif>{{ $written }}</textarea>
+@elseif ($field === 'rich')
+<textarea class="entry" id="{{ $id }}" name="{{ $name }}" rows="6" data-rich data-most="{{ $column->type->most }}">{{ $written }}</textarea>
+<div id="{{ $id }}-rich-{{ $new ?? false ? 'new' : $panel->openId() }}" data-rich-place></div>
 @elseif ($field === 'choice' && $column->type instanceof ChoiceCell)
 <select class="entry" id="{{ $id }}" name="{{ $name }}">@foreach ($column->type->choices as $words)<option @selected($words === $written)>{{ $words }}</option>@endforeach</select>
 @elseif ($field === 'switch')

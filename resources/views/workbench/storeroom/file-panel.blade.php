@@ -36,7 +36,7 @@
     @php($key = $file->columns['columns'][$i] ?? '')
     <form class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_52px] items-center gap-2" hx-post="{{ $at('column') }}" hx-trigger="change"><input type="hidden" name="column" value="{{ $i }}">
       <label class="truncate" for="file-column-{{ $i }}">{{ $head === '' ? 'column '.($i + 1) : $head }}</label>
-      <select class="entry" id="file-column-{{ $i }}" name="key"><option value="">left out</option>@foreach ($kind->columns as $column)@continue($column->isComputed)<option
+      <select class="entry" id="file-column-{{ $i }}" name="key"><option value="">left out</option>@foreach ($kind->columns as $column)@continue(! $kind->isInFiles($column))<option
         value="{{ $column->key }}" @selected($column->key === $key)>{{ $column->label }}</option>@endforeach</select>
       <span class="text-mini text-ink-2">{{ ['name' => 'by name', 'values' => 'by values', 'hand' => 'by hand'][$file->columns['by'][$i] ?? ''] ?? '' }}</span>
     </form>

@@ -4,7 +4,7 @@
 @php($outlook = $file->outlook())
 @php($example = TakeIn::example($file))
 @php($mapped = $file->columns['columns'])
-@php($targets = array_values(array_filter($kind->columns, fn ($c) => ! $c->isComputed)))
+@php($targets = array_values(array_filter($kind->columns, $kind->isInFiles(...))))
 @php($order = array_flip(array_map(fn ($c) => $c->key, $targets)))
 @php($row = 21)
 @php($tall = 24 + $row * max(count($file->heads), count($targets)))

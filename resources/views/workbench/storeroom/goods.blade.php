@@ -93,7 +93,8 @@
   </div>
   @endif
 </x-tool>
-@php($letters = mb_strlen($row['words']))
-<x-tool id="t-words" title="Words" :note="str_word_count($row['words']).' words, '.$letters.' letters'">
+@php($plain = Ikat\Core\Store\RichText::plain($row['words']))
+@php($letters = mb_strlen($plain))
+<x-tool id="t-words" title="Words" :note="str_word_count($plain).' words, '.$letters.' letters'">
   @foreach (['name', 'note', 'words', 'facts', 'related', 'slug'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
 </x-tool>

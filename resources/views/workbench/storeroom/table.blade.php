@@ -53,10 +53,15 @@
     @endif
     @if ($edits && $kind->isUploaded)<label class="act cursor-pointer has-[:focus-visible]:outline-2">Add pictures<input class="sr-only" type="file" multiple
       accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml,.zip" data-bring="{{ $bench->address('storeroom/pictures') }}"></label>@endif
-    @if ($edits && $kind->isMade && ! $kind->isUploaded)<a class="act" href="#storeroom-new">New {{ $kind->one }}</a>
+    @if ($edits && $kind->isMade && ! $kind->isUploaded)<a class="act" href="#storeroom-new">New {{ $kind->one }}</a>@endif
+    @if ($edits && $kind->isMade)
+    @php($isPages = $kind->key === 'pages')
     <form class="relative inline-flex" hx-post="{{ $bench->address('storeroom/files') }}" hx-encoding="multipart/form-data" hx-trigger="change"><label class="act cursor-pointer
-      has-[:focus-visible]:outline-2">Take in a file<input class="sr-only" type="file" name="file" accept=".csv,.tsv,.txt,text/csv,text/plain"></label></form>
-    <a class="act" href="{{ $bench->address("storeroom/out/$kind->key.csv").'?'.http_build_query(array_filter($panel->state())) }}" download>As a file</a>@endif
+      has-[:focus-visible]:outline-2">Take in a file<input class="sr-only" type="file" name="file"
+        accept=".csv,.tsv,.txt,text/csv,text/plain{{ $isPages ? ',.html,.htm,text/html' : '' }}"></label></form>
+    <a class="act" href="{{ $bench->address("storeroom/out/$kind->key.csv").'?'.http_build_query(array_filter($panel->state())) }}" download>As a file</a>
+    @if ($isPages)<a class="act" href="{{ $bench->address('storeroom/out/pages.html').'?'.http_build_query(array_filter($panel->state())) }}" download>As HTML</a>@endif
+    @endif
   </div>
   <div class="storeroom-scroll relative min-h-0 flex-1 overflow-auto border-b border-ink-1" tabindex="-1">
   <table class="records" role="grid" aria-label="{{ ucfirst($kind->many) }}" aria-rowcount="{{ $count }}" aria-multiselectable="true" data-records
@@ -110,8 +115,8 @@
         @foreach ($columns as $column)
         @php($written = $panel->written($column, $row))
         <td role="gridcell" id="cell-{{ $kind->key }}-{{ $id }}-{{ $column->key }}" tabindex="{{ $loop->parent->first && $loop->first ? 0 : -1 }}" data-column="{{ $column->key }}"
-          data-typed="{{ $written }}"
-          data-field="{{ $column->type->field() }}" @if (! $edits || $column->isComputed || $column->type instanceof PicturesCell) aria-readonly="true" @endif
+          data-typed="{{ $panel->plain($column, $row) }}"
+          data-field="{{ $column->type->field() }}" @if (! $edits || $column->isComputed || $column->type instanceof PicturesCell || $column->type->field() === 'rich') aria-readonly="true" @endif
           @class(['is-number' => $isNumber($column), 'is-name' => $column->key === $kind->name, 'is-none' => $column->key === 'stock' && $row['stock'] === 0])>@include('workbench.storeroom.cell')</td>
         @endforeach
       </tr>
