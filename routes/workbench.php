@@ -73,10 +73,7 @@ Route::prefix('workbench')->group(static function (): void {
                 Route::post('reopen', [EditController::class, 'reopen']);
                 Route::post('original', [EditController::class, 'original']);
                 Route::post('tasks/{task}/cancel', [TaskController::class, 'cancel']);
-                Route::post('pictures', [PictureController::class, 'add'])->name('pictures.add');
-                Route::post('pictures/{picture}', [PictureController::class, 'describe'])->name('pictures.describe');
-                Route::post('pictures/{picture}/file', [PictureController::class, 'replace'])->name('pictures.replace');
-                Route::post('pictures/{picture}/back', [PictureController::class, 'bringBack'])->name('pictures.back');
+                Route::post('pictures', [PictureController::class, 'add']);
             });
             foreach (StepList::ALL as $step) {
                 $step::routes();

@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $slug
  * @property string $name
  * @property string $words
+ * @property ?list<int> $first_goods ids of what comes first on its shelf, in order
  * @property ?int $parent_id the category it stands within
  * @property ?self $parent
  * @property ?Picture $picture
@@ -25,6 +26,31 @@ final class Category extends Model
     use BelongsToStore;
 
     protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['first_goods' => 'array'];
+    }
+
+    /**
+     * As its shelf is arranged: what comes first, and then as all goods stand.
+     *
+     * @param Builder<Product> $goods of it
+     *
+     * @return Builder<Product>
+     */
+    public function arranged(Builder $goods): Builder
+    {
+        $first = array_map(intval(...), $this->first_goods ?? []);
+
+        return $goods
+            ->when($first !== [], static fn(Builder $q) => $q->orderByRaw(
+                'coalesce(nullif(field(products.id, '.implode(',', array_fill(0, count($first), '?')).'), 0), 1000)',
+                $first,
+            ))
+            ->orderBy('position')
+            ->orderBy('id');
+    }
 
     /** @return BelongsTo<self, $this> */
     public function parent(): BelongsTo

@@ -38,23 +38,23 @@ final class KeepPicture
     }
 
     /**
-     * The same of a file that has waited for it, or in the place of a picture.
+     * The same of a file that has waited for it.
      *
      * @param string $title what the person knows the file by
      * @param ?callable(int): void $watch as PictureIntake::keep takes it
      *
      * @throws UnusablePicture
      */
-    public function fromFile(string $path, string $title, string $alt, ?Picture $instead, ?callable $watch = null): Picture
+    public function fromFile(string $path, string $title, string $alt, ?callable $watch = null): Picture
     {
-        $wanted = $instead->name ?? self::wantedName($title);
-        $row = $this->intake->keep(PictureReader::read($path, $title), $this->store->id(), $wanted, $watch);
-        if ($instead === null) {
-            return $this->named($wanted, ['alt' => $alt, ...$row]);
-        }
-        $this->change(static fn() => $instead->update([...$row, 'before' => $instead->only(self::FILES)]));
+        $wanted = self::wantedName($title);
 
-        return $instead;
+        return $this->named($wanted, ['alt' => $alt, ...$this->intake->keep(
+            PictureReader::read($path, $title),
+            $this->store->id(),
+            $wanted,
+            $watch,
+        )]);
     }
 
     /**
@@ -140,19 +140,6 @@ final class KeepPicture
         if ($picture->before !== null) {
             $this->change(fn() => $picture->update([...$picture->before, 'before' => $picture->only(self::FILES)]));
         }
-    }
-
-    /**
-     * @param int $focusX percent from the left
-     * @param int $focusY percent from the top
-     */
-    public function describe(Picture $picture, string $alt, int $focusX, int $focusY): void
-    {
-        $this->change(fn() => $picture->update([
-            'alt' => $alt,
-            'focus_x' => max(0, min(100, $focusX)),
-            'focus_y' => max(0, min(100, $focusY)),
-        ]));
     }
 
     /** Product pictures are the Storeroom's and live at once, so finished pages of the shop are no longer right. */

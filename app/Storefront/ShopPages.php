@@ -71,7 +71,8 @@ final class ShopPages
         $matching = $category->goods()->with(self::CARD)
             ->when($asked->inStock, static fn(Builder $q) => $q->inStock())
             ->when($asked->reduced, fn(Builder $q) => $q->reducedAt($this->shop->moment));
-        $products = $this->sorted($matching, $sort)->paginate($this->shop->number('grid.count'), page: $asked->page);
+        $sorted = $sort === 'shelf' ? $category->arranged($matching) : $this->sorted($matching, $sort);
+        $products = $sorted->paginate($this->shop->number('grid.count'), page: $asked->page);
         if ($products->total() === 0 && $this->standsIn()) {
             $products = new LengthAwarePaginator(StandIns::products(8), 8, 8);
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Tasks;
 
 use App\Models\CurrentStore;
-use App\Models\Picture;
 use App\Pictures\KeepPicture;
 use App\Pictures\UnusablePicture;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -36,7 +35,6 @@ final class TakePicture implements ShouldQueue
                 $task->file(),
                 $task->title,
                 $task->alt,
-                $task->picture_id === null ? null : Picture::query()->findOrFail($task->picture_id),
                 static fn(int $sizes) => self::step($task, $sizes),
             );
             self::end($task, TaskState::Done, '', $picture->id);

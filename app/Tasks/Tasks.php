@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Tasks;
 
 use App\Database\Transaction;
-use App\Models\Picture;
 use App\Pictures\PictureReader;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\UploadedFile;
@@ -28,19 +27,14 @@ final class Tasks
         return $pixels > self::HEAVY && $pixels <= PictureReader::MOST_PIXELS;
     }
 
-    /**
-     * @param ?Picture $instead the picture whose place it takes
-     *
-     * @return ?Task null when too much is waiting already
-     */
-    public function take(UploadedFile $file, string $alt, ?Picture $instead = null): ?Task
+    /** @return ?Task null when too much is waiting already */
+    public function take(UploadedFile $file, string $alt): ?Task
     {
         $this->sweep();
         if (Task::query()->whereIn('state', [TaskState::Waiting, TaskState::Running])->count() >= self::MOST_WAITING) {
             return null;
         }
         $task = Transaction::run(static fn(): Task => Task::query()->create([
-            'picture_id' => $instead?->id,
             'title' => mb_substr(mb_scrub($file->getClientOriginalName()), 0, 120),
             'alt' => $alt,
             'state' => TaskState::Waiting,

@@ -92,6 +92,7 @@ final class RecordKinds
             new Column('parent_id', 'within', new RecordCell(self::CATEGORIES), wide: 120, also: ['parent', 'parent category']),
             new Column('words', 'words', new TextCell(2000, true), wide: 300, isAsked: true),
             new Column('slug', 'address', new AddressCell('/category/'), true, 160),
+            new Column('first_goods', 'first on its shelf', new RecordsCell(self::GOODS, 60)),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');
     }

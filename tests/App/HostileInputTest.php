@@ -50,7 +50,7 @@ final class HostileInputTest extends AppTestCase
         $this->actingAs($this->person('maren'));
         foreach (['99999999999999999999', '-1', '0', '1%00', '%ff', '1e3', '..', '%2e%2e%2f', "1'"] as $bad) {
             foreach ([
-                "/workbench/looks/$bad/colors", "/workbench/looks/$id/pictures/$bad", "/preview/$bad/now/shop/wrenfold/",
+                "/workbench/looks/$bad/colors", "/workbench/looks/$id/tasks/$bad", "/preview/$bad/now/shop/wrenfold/",
                 "/preview/$id/$bad/shop/wrenfold/", "/preview/$id/now/shop/$bad/", "/shop/$bad/", "/shop/wrenfold/product/$bad",
                 "/shop/wrenfold/order/$bad", "/shop/wrenfold/page/$bad", '/'.config('ikat.files')."/icons/$bad/favicon.ico",
                 '/'.config('ikat.files')."/$bad.css", "/workbench/reset/$bad",
@@ -135,12 +135,8 @@ final class HostileInputTest extends AppTestCase
             self::assertContains($answer->status(), [403, 404, 422], "{$this->method($route)} $path: {$answer->status()}");
         }
         $own = $this->look()->id;
-        foreach ([
-            '' => ['alt' => 'x'],
-            '/file' => ['file' => $this->file('a.png', $this->png(20, 20))],
-            '/back' => [],
-        ] as $rest => $fields) {
-            $this->post("/workbench/looks/$own/pictures/$picture$rest", $fields)->assertNotFound();
+        foreach (['file' => ['file' => $this->file('a.png', $this->png(20, 20))], 'back' => [], 'crop' => []] as $act => $fields) {
+            $this->post("/workbench/looks/$own/storeroom/pictures/$picture/$act", $fields)->assertNotFound();
         }
     }
 

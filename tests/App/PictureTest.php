@@ -66,6 +66,16 @@ final class PictureTest extends AppTestCase
         );
     }
 
+    /** @param array<string, mixed> $fields */
+    private function storeroom(string $rest, array $fields): TestResponse
+    {
+        return $this->actingAs($this->person('tobias'))->post(
+            "/workbench/looks/{$this->look()->id}/storeroom$rest",
+            $fields,
+            ['HX-Request' => 'true'],
+        );
+    }
+
     private function upload(string $name = 'Harbor at Dawn.png', int $width = 1400, int $height = 700): Picture
     {
         $this->library('', ['file' => self::file($name, self::png($width, $height)), 'alt' => 'The harbor at dawn'])->assertOk();
@@ -94,7 +104,12 @@ final class PictureTest extends AppTestCase
     public function testItShowsInTheShopWithItsSizesAndItsWords(): void
     {
         $picture = $this->upload();
-        $this->library("/$picture->id", ['alt' => 'Harbor, early', 'focus_x' => '20', 'focus_y' => '80'])->assertOk();
+        foreach (['alt' => 'Harbor, early', 'focus_x' => '20', 'focus_y' => '80'] as $column => $value) {
+            $this->storeroom(
+                '/cells',
+                ['open_kind' => 'pictures', 'record' => $picture->id, 'column' => $column, 'value' => $value],
+            )->assertOk();
+        }
         $this->edit(['path' => 'band.words-1.picture', 'value' => $picture->name])->assertOk();
         $page = (string) $this->get("/preview/{$this->look()->id}/now".self::SHOP.'/')->getContent();
         self::assertStringContainsString('<source type="image/avif"', $page);
@@ -117,17 +132,17 @@ final class PictureTest extends AppTestCase
         );
         app(PublishLook::class)($this->look(), 'Maren', null);
         $old = $picture->base;
-        $this->library("/$picture->id/file", ['file' => self::file('other.png', self::png(800, 800, 200))])
-            ->assertOk()
-            ->assertSee('Bring the earlier file back');
+        $this->storeroom("/pictures/$picture->id/file", [
+            'open_kind' => 'pictures', 'open_record' => $picture->id, 'file' => self::file('other.png', self::png(800, 800, 200)),
+        ])->assertOk()->assertSee('Bring the earlier file back');
         $picture->refresh();
         self::assertNotSame($old, $picture->base);
         $preview = "/preview/{$this->look()->id}/now".self::SHOP.'/';
         $this->get($preview)->assertSee("$picture->base-800.webp", false);
         $this->get(self::SHOP.'/')->assertSee("$old-1400.webp", false)->assertDontSee($picture->base, false);
-        $this->library("/$picture->id/back", [])->assertOk();
+        $this->storeroom("/pictures/$picture->id/back", [])->assertOk();
         $this->get($preview)->assertSee("$old-1400.webp", false);
-        $this->library("/$picture->id/back", [])->assertOk();
+        $this->storeroom("/pictures/$picture->id/back", [])->assertOk();
         $this->get($preview)->assertSee("$picture->base-800.webp", false);
     }
 
@@ -172,7 +187,11 @@ final class PictureTest extends AppTestCase
             'store_id' => $other->id, 'name' => 'theirs', 'alt' => 'Theirs', 'width' => 1, 'height' => 1, 'widths' => '[1]', 'bytes' => 1,
             'base' => '/x',
         ]);
-        $this->library("/$id", ['alt' => 'Mine now'])->assertNotFound();
+        $this->storeroom("/pictures/$id/file", ['file' => self::file('a.png', self::png(40, 40))])->assertNotFound();
+        $this->storeroom(
+            '/cells',
+            ['open_kind' => 'pictures', 'record' => $id, 'column' => 'alt', 'value' => 'Mine now'],
+        )->assertStatus(422);
         $this->actingAs($this->person('maren'))
             ->get("/workbench/looks/{$this->look()->id}/pictures?open=$id")
             ->assertOk()

@@ -140,7 +140,10 @@ final class StoreFilesTest extends AppTestCase
         $html = (string) $this->actingAs($this->person('maren'))->get('/workbench/looks/1/storeroom/out/pages.html')->assertOk()
             ->assertHeader('Content-Disposition', 'attachment; filename="pages.html"')->getContent();
         self::assertStringContainsString('<article id="our-workshop">', $html);
-        self::assertSame(['new' => 0, 'changed' => 0, 'same' => 3, 'refused' => 0], $this->bring(RecordKinds::PAGES, $html)->outlook()?->counts);
+        self::assertSame(
+            ['new' => 0, 'changed' => 0, 'same' => 3, 'refused' => 0],
+            $this->bring(RecordKinds::PAGES, $html)->outlook()?->counts,
+        );
         $changed = str_replace('</h1>', '</h1><p>First of all: <b>welcome</b>.</p><script>x</script>', $html)
             .'<article id="hours"><h1>Hours</h1><p>Daily</p></article>';
         $file = $this->bring(RecordKinds::PAGES, $changed);

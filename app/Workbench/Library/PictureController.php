@@ -34,42 +34,6 @@ final class PictureController
             : $this->changed($request, $look, fn(): Picture => $this->keep->add($request->picture(), $request->alt()));
     }
 
-    public function describe(PictureRequest $request, int $look, int $picture): Response
-    {
-        $found = Picture::query()->findOrFail($picture);
-
-        return $this->changed($request, $look, function () use ($request, $found): Picture {
-            $this->keep->describe($found, $request->alt(), $request->whole('focus_x', 50, 0, 100), $request->whole('focus_y', 50, 0, 100));
-
-            return $found;
-        });
-    }
-
-    public function replace(PictureRequest $request, int $look, int $picture): View|Response
-    {
-        $found = Picture::query()->findOrFail($picture);
-        if (Tasks::isHeavy($request->picture())) {
-            return $this->queued($request, $look, $this->tasks->take($request->picture(), $found->alt, $found));
-        }
-
-        return $this->changed($request, $look, function () use ($request, $found): Picture {
-            $this->keep->replace($found, $request->picture());
-
-            return $found;
-        });
-    }
-
-    public function bringBack(PictureRequest $request, int $look, int $picture): Response
-    {
-        $found = Picture::query()->findOrFail($picture);
-
-        return $this->changed($request, $look, function () use ($found): Picture {
-            $this->keep->bringBack($found);
-
-            return $found;
-        });
-    }
-
     /** @param callable(): Picture $change */
     private function changed(TypedRequest $request, int $look, callable $change): Response
     {
@@ -78,10 +42,8 @@ final class PictureController
         } catch (UnusablePicture $e) {
             return response($e->getMessage(), 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
         }
-        $response = response()->view('workbench.library.library', $this->data($request, $look, $picture));
-        $response->headers->set('HX-Trigger', 'ikat:pictures');
 
-        return $response;
+        return response()->view('workbench.library.library', $this->data($request, $look, $picture));
     }
 
     private function queued(TypedRequest $request, int $look, ?Task $task): View|Response

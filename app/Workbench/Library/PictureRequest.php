@@ -7,7 +7,7 @@ namespace App\Workbench\Library;
 use App\Http\TypedRequest;
 use Illuminate\Http\UploadedFile;
 
-/** A file, a description, or both. What the file really is, the intake finds out. */
+/** A file and its description. What the file really is, the intake finds out. */
 final class PictureRequest extends TypedRequest
 {
     public function authorize(): bool
@@ -18,14 +18,7 @@ final class PictureRequest extends TypedRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        $wantsFile = ! $this->routeIs('pictures.describe', 'pictures.back');
-
-        return [
-            'file' => $wantsFile ? ['required', 'file'] : ['prohibited'],
-            'alt' => $this->routeIs('pictures.add', 'pictures.describe') ? ['required', 'string', 'max:160'] : ['nullable'],
-            'focus_x' => ['nullable', 'integer', 'between:0,100'],
-            'focus_y' => ['nullable', 'integer', 'between:0,100'],
-        ];
+        return ['file' => ['required', 'file'], 'alt' => ['required', 'string', 'max:160']];
     }
 
     /** @return array<string, string> */

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Workbench\Storeroom;
 
 use App\Looks\EveryLook;
+use App\Models\Category;
 use App\Models\Look;
 use App\Models\Mail;
 use App\Models\Menu;
 use App\Models\Order;
 use App\Models\Picture;
+use App\Models\Product;
 use App\Models\Storefront;
 use App\Storefront\Money;
 use App\Storeroom\PictureUses;
@@ -40,6 +42,9 @@ final class OpenRecord
         RecordKinds::GOODS => ['/product/', 'product'], RecordKinds::CATEGORIES => ['/category/', 'grid'],
         RecordKinds::PAGES => ['/page/', 'page'],
     ];
+
+    /** Goods of a category that are placed by hand on the bench. */
+    private const ON_A_SHELF = 24;
 
     /** @var ?Collection<int, Mail> */
     private ?Collection $letters = null;
@@ -186,6 +191,14 @@ final class OpenRecord
             ->orderByDesc('id')
             ->limit(20)
             ->get(['id', 'subject', 'created_at']);
+    }
+
+    /** @return Collection<int, Product> the first of a category, as its shelf is arranged */
+    public function shelf(): Collection
+    {
+        $category = Category::query()->findOrFail($this->id);
+
+        return $category->arranged($category->goods()->with('picture'))->limit(self::ON_A_SHELF)->get();
     }
 
     public function storefront(): Storefront

@@ -57,6 +57,7 @@ export function startRecordForm() {
     if (field.value.trim() !== '') keep([...names(), field.value.trim()]);
     field.value = '';
   });
+  body.addEventListener('ikat:picture', ({ detail }) => keep([...names(), detail.name]));
   const dragged = () => {
     if (list()?.querySelector('button') && !Sortable.get(list())) Sortable.create(list(), { draggable: 'li', filter: 'button', preventOnFilter: false, animation: calm ? 0 : 120, onEnd: ({ oldIndex, newIndex }) => { if (oldIndex !== newIndex) keep(names()); } });
   };

@@ -6,7 +6,8 @@
 @php($shelf = fn (array $more): string => $bench->address('pictures').'?'.http_build_query(['for' => $pictureFor, 'find' => $asked, ...$more]))
 @php($accepted = 'image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml')
 <div class="flex items-baseline justify-between border-b border-edge px-4 py-2.5">
-  <h2 class="font-title text-[17px]/5.5 font-semibold" id="library-title">{{ $setting ? 'A picture for: '.$setting->label : 'Pictures of the store' }}</h2><button type="button" class="act"
+  <h2 class="font-title text-[17px]/5.5 font-semibold" id="library-title">{{ $setting ? 'A picture for: '.$setting->label : 'Pictures of the store' }}</h2> <span
+    class="library-hint text-ink-2">drag one to where it shall stand, or choose it</span><button type="button" class="act"
     data-close-library>Close</button></div>
 @foreach ($tasks as $task)
 @include('workbench.library.task', ['look' => $bench->look, 'for' => $pictureFor ?? ''])
@@ -22,7 +23,7 @@
       @foreach ($pictures as $picture)
       @php($isOpen = $open?->id === $picture->id)
       <li><button type="button" class="library-thumb block w-full cursor-pointer" hx-get="{{ $shelf(['page' => $page, 'open' => $picture->id]) }}" hx-target="#library-content"
-        aria-label="{{ $picture->alt }}"
+        aria-label="{{ $picture->alt ?: $picture->title }}" draggable="true" data-picture-name="{{ $picture->name }}"
         @if ($isOpen) aria-current="true" @endif><img @class(['h-18 w-full object-cover', 'outline-3 outline-blue' => $isOpen, 'outline outline-thread-2' => ! $isOpen])
           src="{{ ShopPicture::of($picture)->smallest() }}" alt=""
           width="104" height="72" loading="lazy"></button></li>
@@ -36,12 +37,9 @@
   <div class="library-side grid content-start gap-4 overflow-y-auto border-l border-edge px-4 py-3">
     @if ($open)
     @php($shown = ShopPicture::of($open))
-    <section aria-labelledby="library-open"><h3 class="font-semibold" id="library-open">{{ $open->alt }}</h3>
-      <div class="focus-board relative cursor-crosshair" @if ($edits) data-focus-board @endif>
-        <img class="block h-auto w-full" src="{{ $shown->address($open->widths[min(1, count($open->widths) - 1)]) }}" alt="{{ $open->alt }}" width="{{ $open->width }}" height="{{ $open->height }}">
-        <svg class="pointer-events-none absolute top-1/2 left-1/2 -mt-3 -ml-3" aria-hidden="true" width="24" height="24" viewBox="0 0 24 24" data-focus-mark data-x="{{ $open->focus_x }}"
-          data-y="{{ $open->focus_y }}">
-          <rect x="2" y="2" width="20" height="20" fill="none" stroke="#fff" stroke-width="4"/><rect x="2" y="2" width="20" height="20" fill="none" stroke="#1f4a7a" stroke-width="2"/></svg></div>
+    <section class="grid gap-2" aria-labelledby="library-open"><h3 class="font-semibold" id="library-open">{{ $open->alt ?: $open->title }}</h3>
+      <img class="block h-auto w-full" src="{{ $shown->address($open->widths[min(1, count($open->widths) - 1)]) }}" alt="{{ $open->alt }}" width="{{ $open->width }}"
+        height="{{ $open->height }}" draggable="true" data-picture-name="{{ $open->name }}">
       <p class="library-facts text-[12px] text-ink-2">{{ $open->width }} by {{ $open->height }} pixels, {{ number_format($open->bytes / 1000) }} KB
         in {{ count($open->widths) * (1 + count($open->formats ?? [])) }} files</p>
       @if ($edits)
@@ -49,22 +47,10 @@
       @php($chosen = $setting->type instanceof PicksType ? trim($bench->inspection()->look->text($setting->path).','.$open->name, ',') : $open->name)
       <form hx-post="{{ $bench->address('edits') }}" data-choose><input type="hidden" name="path" value="{{ $setting->path }}"><input type="hidden" name="value" value="{{ $chosen }}"><button
         class="publish">Use this picture</button></form>
+      @else
+      <button type="button" class="publish justify-self-start" data-give="{{ $open->name }}">Use this picture</button>
       @endif
-      <form class="grid justify-items-start gap-1 pt-1.5" hx-post="{{ $bench->address("pictures/$open->id") }}{{ $query }}" hx-target="#library-content">
-        <label for="library-alt">In words, for those who cannot see it</label><input class="entry" id="library-alt" name="alt" value="{{ $open->alt }}" maxlength="160" required>
-        <label class="flex w-full justify-between" for="focus-x">What must stay in sight, from the left <output>{{ $open->focus_x }}%</output></label>
-        <input type="range" id="focus-x" name="focus_x" min="0" max="100" step="5" value="{{ $open->focus_x }}">
-        <label class="flex w-full justify-between" for="focus-y">and from the top <output>{{ $open->focus_y }}%</output></label><input type="range" id="focus-y" name="focus_y" min="0" max="100"
-          step="5" value="{{ $open->focus_y }}">
-        <button class="act">Keep</button>
-      </form>
-      <form class="grid justify-items-start gap-1 pt-1.5" hx-post="{{ $bench->address("pictures/$open->id/file") }}{{ $query }}" hx-encoding="multipart/form-data" hx-target="#library-content"
-        hx-indicator="#library-busy">
-        <label for="library-replace">Put another file in its place, everywhere</label><input id="library-replace" type="file" name="file" accept="{{ $accepted }}" required><button
-          class="act">Replace</button>
-      </form>
-      @if ($open->before !== null)<form hx-post="{{ $bench->address("pictures/$open->id/back") }}{{ $query }}" hx-target="#library-content"><button
-        class="act">Bring the earlier file back</button></form>@endif
+      <a class="act justify-self-start" href="{{ $bench->address("storeroom?open_kind=pictures&open_record=$open->id") }}">Name, words, cut and file: in the Storeroom</a>
       @endif
     </section>
     @else

@@ -51,7 +51,7 @@
 <aside class="over relative z-15 overflow-x-hidden overflow-y-auto border-l-3 border-blue bg-paper px-4 pt-2.25 [grid-area:bench]" id="over" aria-labelledby="over-title"
   data-url="{{ $bench->address('storeroom/over') }}" hidden><div id="over-content"></div></aside>
 @include('workbench.shell.tape')
-<dialog class="library m-auto h-[min(680px,92vh)] w-[min(980px,94vw)] border border-ink-1 bg-paper p-0 font-text text-body text-ink-1 backdrop:bg-ink-1/45" id="library"
+<dialog class="library border border-ink-1 bg-paper p-0 font-text text-body text-ink-1 backdrop:bg-ink-1/45" id="library"
   aria-labelledby="library-title" data-url="{{ $bench->address('pictures') }}"><div class="flex h-full flex-col" id="library-content"></div></dialog>
 @include('workbench.shell.keys')
 <div class="fixed bottom-14.5 left-6.25 z-28 max-w-[520px] not-empty:notice not-empty:pr-8.5" id="notice" role="alert"></div>

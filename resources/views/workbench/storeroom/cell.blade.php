@@ -1,9 +1,9 @@
 @use('Ikat\Core\Store\Margin')
 @if ($column->key === 'pictures')
 @php($main = isset($row['pictures'][0]) ? $bench->picture($panel->names->nameOf('picture', $row['pictures'][0])) : null)
-<span class="flex items-center gap-1">@if ($main !== null)<img src="{{ $main->smallest() }}" alt="" width="28" height="20" loading="lazy" class="h-5 w-7 object-cover">@else<x-diamond
-  severity="fix"/>@endif<span
-  @class(['text-ink-2' => $main !== null, 'font-semibold' => $main === null])>{{ $kind->isUploaded ? '' : count($row['pictures']) }}</span></span>
+<span class="flex items-center gap-1">@if ($main !== null)<img src="{{ $main->smallest() }}" alt="" width="28" height="20" loading="lazy" class="h-5 w-7 object-cover">
+  @elseif ($kind->key === 'goods')<x-diamond severity="fix"/>@endif @if ($kind->key === 'goods')<span
+  @class(['text-ink-2' => $main !== null, 'font-semibold' => $main === null])>{{ count($row['pictures']) }}</span>@endif</span>
 @elseif ($column->key === 'margin')
 @if ($row['margin'] !== null)
 @php($share = max(0, min(100, $row['margin'])))

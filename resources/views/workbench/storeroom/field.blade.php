@@ -17,6 +17,11 @@
 <select class="entry" id="{{ $id }}" name="{{ $name }}">@foreach ($column->type->choices as $words)<option @selected($words === $written)>{{ $words }}</option>@endforeach</select>
 @elseif ($field === 'switch')
 <select class="entry" id="{{ $id }}" name="{{ $name }}"><option @selected($written === 'no')>no</option><option @selected($written === 'yes')>yes</option></select>
+@elseif ($field === 'pictures')
+@php($standing = ($row['pictures'] ?? []) === [] ? null : $bench->picture($written))
+<span class="flex items-center gap-2" data-takes-picture="field">@if ($standing)<img class="h-8 w-11 object-cover" src="{{ $standing->smallest() }}" alt="" width="44" height="32">@endif<input
+  class="entry" id="{{ $id }}" name="{{ $name }}" value="{{ $written }}" autocomplete="off"><button type="button" class="act flex-none" id="{{ $id }}-library" data-library=""
+  aria-label="{{ $column->label }}: choose from the library">Library</button></span>
 @else
 <input class="entry {{ $field === 'number' ? 'text-right' : '' }}" id="{{ $id }}" name="{{ $name }}" value="{{ $field === 'moment' ? str_replace(' ', 'T', $written) : $written }}"
   autocomplete="off" @if ($column->placeholder !== '') placeholder="{{ $column->placeholder }}" @endif @if ($field === 'number') inputmode="decimal" @endif

@@ -2,6 +2,7 @@
 @php($currency = $panel->store->currency)
 @php($of = fn (string $key) => $kind->column($key))
 <x-tool id="t-pictures" title="Pictures" note="the first stands on the card">
+  <div data-takes-picture="pictures">
   <ol class="flex flex-wrap gap-1.5" aria-label="Pictures, in order" data-record-pictures>
     @foreach ($row['pictures'] as $i => $picture)
     @php($name = $panel->names->nameOf('picture', $picture))
@@ -23,13 +24,14 @@
     class="sr-only" type="file" multiple accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml" data-bring="{{ $bench->address('storeroom/pictures') }}"></label>
   <form class="mt-1 flex items-end gap-2" data-picture-add><label class="grid flex-1 gap-0.5"><span class="text-small text-ink-2">Add a picture of the library, by name</span><input class="entry"
     list="storeroom-pictures" autocomplete="off" name="picture" hx-get="{{ $bench->address('storeroom/names') }}?column=pictures" hx-trigger="input changed delay:150ms"
-    hx-target="#storeroom-pictures" hx-swap="innerHTML"></label><button class="act">Add</button></form>
+    hx-target="#storeroom-pictures" hx-swap="innerHTML"></label><button class="act">Add</button> <button type="button" class="act" id="goods-library" data-library="">Library</button></form>
   <datalist id="storeroom-pictures">@include('workbench.storeroom.names', ['names' => $bench->store->pictures()])</datalist>
   <form id="form-goods-pictures" class="control" hx-post="{{ $bench->address('storeroom/cells') }}" hx-trigger="change"><input type="hidden" name="record" value="{{ $id }}"><input type="hidden"
     name="column"
     value="pictures"><input type="hidden" name="stood" value="{{ $panel->written($of('pictures'), $row) }}"><input type="text" class="hidden" name="value" aria-hidden="true" tabindex="-1"
     value="{{ $panel->written($of('pictures'), $row) }}" data-pictures-value></form>
   @endif
+  </div>
 </x-tool>
 @php($zone = $panel->store->zone())
 @php($price = $panel->record()->price())

@@ -28,9 +28,26 @@
     height="{{ $picture->height }}">
   @endif
 </x-tool>
+<x-tool id="t-focus" title="What must stay in sight" note="wherever it is cut to another form">
+  <div class="flex gap-3">
+    <div class="focus-board relative flex-1 self-start {{ $edits ? 'cursor-crosshair' : '' }}" @if ($edits) data-focus-board data-record="{{ $id }}" data-x="{{ $row['focus_x'] }}"
+      data-y="{{ $row['focus_y'] }}" @endif>
+      <img class="block h-auto w-full" src="{{ $shown->address($picture->widths[0]) }}" alt="" width="{{ $picture->width }}" height="{{ $picture->height }}" draggable="false">
+      <svg class="pointer-events-none absolute inset-0 size-full" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true"><path class="focus-lines" data-drawing
+        d="M{{ $row['focus_x'] }} 0V100M0 {{ $row['focus_y'] }}H100"/></svg></div>
+    <div class="grid w-32 content-start gap-1" role="img" aria-label="The picture as a wide banner, a square and an upright form">
+      @foreach ([[128, 43], [60, 60], [48, 80]] as [$w, $h])
+      @php($scale = max($w / $picture->width, $h / $picture->height))
+      @php([$wide, $high] = [$picture->width * $scale, $picture->height * $scale])
+      <svg class="block border border-thread" width="{{ $w }}" height="{{ $h }}" viewBox="0 0 {{ $w }} {{ $h }}"><image href="{{ $shown->address($picture->widths[0]) }}"
+        x="{{ round(($w - $wide) * $row['focus_x'] / 100, 2) }}" y="{{ round(($h - $high) * $row['focus_y'] / 100, 2) }}" width="{{ round($wide, 2) }}" height="{{ round($high, 2) }}"/></svg>
+      @endforeach
+    </div>
+  </div>
+  <div class="grid grid-cols-2 gap-x-2">@foreach (['focus_x', 'focus_y'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach</div>
+</x-tool>
 <x-tool id="t-words" title="Name and words" :note="$row['alt'] === '' ? 'those who cannot see it hear nothing' : mb_strlen($row['alt']).' letters'">
   @foreach (['title', 'alt'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach
-  <div class="grid grid-cols-2 gap-x-2">@foreach (['focus_x', 'focus_y'] as $key)@include('workbench.storeroom.control', ['column' => $of($key)])@endforeach</div>
 </x-tool>
 @php($uses = $panel->record()->uses())
 <x-tool id="t-uses" title="Where it stands" :note="$uses === [] ? 'nowhere' : ''">

@@ -4,7 +4,8 @@
 @php($offered = $kind === 'product' ? $bench->store->products() : $bench->store->pictures())
 <span class="field-label flex justify-between gap-2.5 pr-13" id="{{ $id }}-label">{{ $label }} <small class="text-ink-2">{{ count($chosen) }} of at most {{ $setting->type->max }}</small></span>
 <input type="hidden" name="value" value="{{ $value }}" data-picks-value>
-<ol class="item-list mt-0.75 grid grid-cols-1 border-t border-thread" aria-labelledby="{{ $id }}-label" data-picks data-sortable>
+<ol @class(['item-list mt-0.75 grid grid-cols-1 border-t border-thread', 'min-h-7' => $chosen === []]) aria-labelledby="{{ $id }}-label" data-picks data-sortable
+  @if ($kind === 'picture') data-takes-picture="picks" @endif>
   @foreach ($chosen as $i => $name)
   @php($title = $names[$name] ?? $name)
   <x-row :data-name="$name" :hasGrip="true" :name="$title">
