@@ -26,6 +26,7 @@ use App\Pictures\PictureIntake;
 use App\Pictures\PictureShelf;
 use App\Storefront\DraftShop;
 use App\Storefront\PageCache;
+use App\Storeroom\EditProgress;
 use App\Storeroom\StoreReader;
 use App\Storeroom\TouchedColumns;
 use App\Workbench\Shell\HeldSections;
@@ -79,6 +80,7 @@ final class IkatServiceProvider extends ServiceProvider
         $this->app->scoped(LookReader::class);
         $this->app->scoped(Inspector::class);
         $this->app->scoped(StoreReader::class);
+        $this->app->scoped(EditProgress::class);
         $this->app->scoped(DraftShop::class);
         $this->app->scoped(
             HeldSections::class,

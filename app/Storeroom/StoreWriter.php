@@ -27,11 +27,15 @@ use Illuminate\Support\Facades\DB;
  */
 final class StoreWriter
 {
+    /** Records that are planned and written at once. */
+    private const PIECE = 500;
+
     public function __construct(
         private readonly RecordPlanner $planner,
         private readonly RecordRows $rows,
         private readonly StoreNames $names,
         private readonly TouchedColumns $touched,
+        private readonly EditProgress $progress,
     ) {}
 
     /**
@@ -42,10 +46,22 @@ final class StoreWriter
     public function edit(Store $store, Author $author, array $wishes): StoreOutcome
     {
         [$refused, $made] = [[], []];
-        $edit = $this->inPieces($store, $author, [$wishes], static function (array $changes, array $faults) use (&$refused, &$made): void {
-            $refused = array_merge([], ...$faults);
-            $new = array_filter($changes, static fn(RecordChange $c): bool => $c->before === null);
-            $made = array_map(static fn(RecordChange $c): int => $c->id, array_values($new));
+        $pieces = new WishPieces(function () use ($wishes, &$refused, &$made): iterable {
+            // Asked for anew when the database broke the write off.
+            [$refused, $made] = [[], []];
+            $this->progress->begin(count($wishes));
+            foreach (array_chunk($wishes, self::PIECE) as $piece) {
+                yield [$piece];
+            }
+        });
+        $edit = $this->inPieces($store, $author, $pieces, function (array $changes, array $faults) use (&$refused, &$made): void {
+            $refused = array_merge($refused, ...$faults);
+            foreach ($changes as $change) {
+                if ($change->before === null) {
+                    $made[] = $change->id;
+                }
+            }
+            $this->progress->add(self::PIECE);
         });
 
         return new StoreOutcome($edit, $refused, $made);
@@ -126,10 +142,12 @@ final class StoreWriter
             $kinds = RecordKinds::all($locked->zone());
             $made = $this->append($locked, $author, $way, $edit->label, $edit->sequence, $line->below);
             $told = [];
+            $this->progress->begin($edit->records);
             foreach ($edit->pieces($way === EntryKind::Undo) as $changes) {
                 if ($changes === []) {
                     continue;
                 }
+                $this->progress->add(count($changes));
                 $told = ChangeWords::together($told, $changes);
                 $now = $this->planner->asTheyAre($kinds, array_map(
                     static fn(RecordChange $c): RecordWish => new RecordWish($c->kind, $c->id),

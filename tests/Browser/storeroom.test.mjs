@@ -108,6 +108,31 @@ test('all that is found is changed in one edit and undone in one', async () => {
   assert.deepEqual(await page.locator('td[data-column=price]').evaluateAll((cells) => cells.map((c) => Number(c.dataset.typed))), before);
 });
 
+test('an edit that takes its time says how far it has come', async () => {
+  await open();
+  let word = '';
+  // The answer is held back, as that of many thousand records is; what is asked meanwhile is the real address with figures of such an edit.
+  await page.route(/\/storeroom\/many$/, async (route) => {
+    word = new URLSearchParams(route.request().postData()).get('progress') ?? '';
+    await page.locator('.edit-progress progress').waitFor();
+    await route.continue();
+  });
+  await page.route(/\/storeroom\/progress/, async (route) => {
+    assert.equal(new URL(route.request().url()).searchParams.get('progress'), word);
+    assert.equal((await route.fetch()).status(), 200);
+    await route.fulfill({ json: { done: 1500, of: 6000 } });
+  });
+  await cell('Moth paper globe', 'stock').click();
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.getByLabel('By how much').fill('9');
+  const done = kept(() => page.getByRole('button', { name: 'Change them' }).click());
+  await page.getByText('1,500 of 6,000 changed').waitFor();
+  await done;
+  assert.equal(await page.locator('.edit-progress').count(), 0);
+  await page.unrouteAll();
+  await undo();
+});
+
 test('bars above a column narrow the table, by pointer and by key; its head orders it', async () => {
   await open();
   const bars = page.locator('[data-bars=stock] .bar');

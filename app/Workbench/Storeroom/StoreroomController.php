@@ -11,6 +11,7 @@ use App\Models\User;
 use App\Pictures\KeepFilm;
 use App\Pictures\UnusableFilm;
 use App\Storeroom\DeleteRecords;
+use App\Storeroom\EditProgress;
 use App\Storeroom\ForgetAddress;
 use App\Storeroom\MoveRecord;
 use App\Storeroom\RecordLister;
@@ -30,6 +31,7 @@ use Ikat\Core\Store\RefusedChange;
 use Ikat\Core\Store\UnreadableCell;
 use Ikat\Core\Store\Variants;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
@@ -45,6 +47,7 @@ final class StoreroomController
         private readonly StoreroomAnswer $answer,
         private readonly StoreWriter $writer,
         private readonly RecordLister $lister,
+        private readonly EditProgress $progress,
     ) {}
 
     /** Cells as they were typed or pasted; one of them alone is refused beside its field. */
@@ -165,6 +168,14 @@ final class StoreroomController
         ));
     }
 
+    /** How far an edit has come whose answer is waited for. */
+    public function progress(TypedRequest $request, int $look): JsonResponse
+    {
+        $this->maker->look($look);
+
+        return new JsonResponse($this->progress->ask($request->word('progress', '', 40)) ?? new \stdClass());
+    }
+
     /** A place earlier or later in the order that is set by hand. */
     public function move(TypedRequest $request, int $look, MoveRecord $move): Response
     {
@@ -199,6 +210,7 @@ final class StoreroomController
      */
     private function attempt(TypedRequest $request, Look $look, callable $write, bool $isForm = false): Response
     {
+        $this->progress->tellTo($request->word('progress', '', 40));
         try {
             $outcome = $write($look->storefront->store);
         } catch (RefusedChange|UnreadableCell|UnusableFilm $e) {
