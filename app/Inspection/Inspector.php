@@ -107,7 +107,7 @@ final class Inspector
             ShopWords::class => fn(Inspection $i): ShopWords => new ShopWords(
                 ShopWords::ofLook($i->look)
                     ->and($this->words->of($look->storefront))
-                    ->and(WordsInUse::in([[['price', 'body'], Money::exact(self::A_PRICE, $look->storefront->store->currency)]])),
+                    ->and(WordsInUse::in([[['price', 'body'], Money::exact(self::A_PRICE, $look->storefront->sellsIn())]])),
                 fn(array $characters): WordsInUse => ShopWords::ofLook($i->look, $characters)
                     ->and($this->words->plain($look->storefront, $characters)),
             ),

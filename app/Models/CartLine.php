@@ -20,6 +20,7 @@ final class CartLine extends Model
 {
     protected $guarded = [];
 
+    /** @return int cents in the store's currency */
     public function each(\DateTimeInterface $moment): int
     {
         return $this->product->priceOf($this->variant)->at($moment);
@@ -31,13 +32,19 @@ final class CartLine extends Model
         return $this->product->picturesOfWays()[$this->variant] ?? $this->product->picture;
     }
 
-    /** @return array{name: string, quantity: int, sum: int} as an order keeps it; the sum in cents */
-    public function ordered(\DateTimeInterface $moment): array
+    /**
+     * As an order keeps it.
+     *
+     * @param int $each what one costs, in hundredths of the currency of the order
+     *
+     * @return array{name: string, quantity: int, sum: int}
+     */
+    public function ordered(int $each): array
     {
         return [
             'name' => $this->variant === '' ? $this->product->name : "{$this->product->name}, $this->variant",
             'quantity' => $this->quantity,
-            'sum' => $this->each($moment) * $this->quantity,
+            'sum' => $each * $this->quantity,
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Ikat\Core\Checkout\Delivery;
+use Ikat\Core\Checkout\Exchange;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -29,15 +30,16 @@ final class DeliveryOffer extends Model
         return ['countries' => 'array'];
     }
 
-    public function terms(): Delivery
+    /** @param Exchange $in the currency they are told in */
+    public function terms(Exchange $in = new Exchange()): Delivery
     {
         return new Delivery(
-            $this->price,
-            $this->free_from,
+            $in->of($this->price),
+            $this->free_from === null ? null : $in->of($this->free_from),
             $this->countries ?? [],
             $this->least_grams,
             $this->most_grams,
-            $this->least_sum ?? 0,
+            $in->of($this->least_sum ?? 0),
         );
     }
 }

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $token
  * @property array<string, string> $details
  * @property list<array{name: string, quantity: int, sum: int}> $lines
+ * @property string $currency ISO 4217
  * @property array{goods: int, off: int, delivery: int, total: int, code: ?string, offer: string} $totals cents
  */
 final class Order extends Model

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Ikat\Core\Checkout\Exchange;
 use Ikat\Core\Checkout\Promotion;
 use Ikat\Core\Checkout\PromotionKind;
 use Illuminate\Database\Eloquent\Model;
@@ -39,13 +40,16 @@ final class PromotionCode extends Model
         return $this->belongsTo(Product::class, 'gift_id');
     }
 
-    public function promotion(): Promotion
+    /** @param Exchange $in the currency its amounts are told in */
+    public function promotion(Exchange $in = new Exchange()): Promotion
     {
+        $kind = PromotionKind::from($this->kind);
+
         return new Promotion(
             $this->code,
-            PromotionKind::from($this->kind),
-            $this->value,
-            $this->minimum,
+            $kind,
+            $kind === PromotionKind::Amount ? $in->of($this->value) : $this->value,
+            $in->of($this->minimum),
             $this->starts_at,
             $this->ends_at,
             $this->most_uses === null ? null : $this->most_uses - $this->used,

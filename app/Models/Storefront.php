@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Ikat\Core\Checkout\Exchange;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -21,6 +22,9 @@ use Illuminate\Support\Facades\DB;
  * @property int $content_version goes up when the Storeroom changes: cached pages carry it
  * @property ?Release $liveRelease
  * @property ?list<string> $countries ISO 3166-1 codes it sells to; none for all of the store's
+ * @property ?list<string> $languages ISO 639 codes, its own first; none for the store's
+ * @property ?string $currency ISO 4217; null for the store's
+ * @property ?int $rate millionths of a unit of it for one of the store's
  * @property ?list<int> $category_ids of what it shows, with those within them; none for all
  */
 final class Storefront extends Model
@@ -34,13 +38,31 @@ final class Storefront extends Model
 
     protected function casts(): array
     {
-        return ['locked' => 'boolean', 'password' => 'hashed', 'countries' => 'array', 'category_ids' => 'array'];
+        return ['locked' => 'boolean', 'password' => 'hashed', 'countries' => 'array', 'category_ids' => 'array', 'languages' => 'array'];
     }
 
     /** @return BelongsTo<Store, $this> */
     public function store(): BelongsTo
     {
         return $this->belongsTo(Store::class);
+    }
+
+    /** ISO 4217 code of what it sells in. */
+    public function sellsIn(): string
+    {
+        return $this->currency ?? $this->store->currency;
+    }
+
+    /** How amounts of the store become its own. */
+    public function exchange(): Exchange
+    {
+        return $this->currency === null || $this->rate === null ? new Exchange() : new Exchange($this->rate);
+    }
+
+    /** @return list<string> ISO 639 codes, its own first */
+    public function speaks(): array
+    {
+        return ($this->languages ?? []) ?: ($this->store->languages ?? []);
     }
 
     /** @return list<string> ISO 3166-1 codes, its own first */

@@ -85,15 +85,15 @@ final class PlaceOrder
                 'details' => $cart->details ?? [], 'customer' => mb_substr((string) ($cart->details['name'] ?? ''), 0, 190),
                 'email' => mb_substr((string) ($cart->details['email'] ?? ''), 0, 190), 'total' => $totals->total,
                 'lines' => [
-                    ...$lines->map(static fn(CartLine $l): array => $l->ordered($shop->moment))->values(),
-                    ...($gift === null ? [] : [[...$gift->ordered($shop->moment), 'sum' => 0]]),
+                    ...$lines->map(static fn(CartLine $l): array => $l->ordered($shop->visitor->each($l)))->values(),
+                    ...($gift === null ? [] : [$gift->ordered(0)]),
                 ],
                 'totals' => [
                     ...$totals->kept(),
                     'code' => $totals->off > 0 || $gift !== null ? $cart->code : null,
                     'offer' => (string) $cart->deliveryOffer?->name, 'gift' => $gift?->product->name,
                 ],
-                'payment' => '',
+                'currency' => $shop->storefront->sellsIn(), 'payment' => '',
             ]);
             Cart::query()->whereKey($cart->id)->delete();
             Mail::query()->create(self::confirmation($shop, $order));

@@ -14,7 +14,7 @@ final class SampleOrder
     {
         $cart = $visitor->cart();
         $totals = $visitor->totals();
-        $lines = $cart?->lines->map(static fn(CartLine $line): array => $line->ordered($visitor->moment));
+        $lines = $cart?->lines->map(static fn(CartLine $line): array => $line->ordered($visitor->each($line)));
 
         return new Order([
             'number' => 'W-SAMPLE', 'details' => $cart->details ?? [], 'lines' => $lines?->values()->all() ?? [],

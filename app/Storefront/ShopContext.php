@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storefront;
 
+use App\Models\CartLine;
 use App\Models\MenuEntry;
 use App\Models\Page;
 use App\Models\Product;
@@ -294,14 +295,25 @@ final class ShopContext
         return ! $this->isPreview() && $this->storefront->locked && ! $this->visitor->holdsKey();
     }
 
+    /** @param int $cents in the store's currency */
     public function price(int $cents): string
     {
-        return Money::short($cents, $this->store->currency);
+        return Money::short($this->storefront->exchange()->of($cents), $this->storefront->sellsIn());
     }
 
-    public function amount(int $cents): string
+    /** What one of a line of the cart costs. */
+    public function each(CartLine $line): string
     {
-        return Money::exact($cents, $this->store->currency);
+        return Money::short($this->visitor->each($line), $this->storefront->sellsIn());
+    }
+
+    /**
+     * @param int $cents in the storefront's currency
+     * @param ?string $in that of an order, which the storefront may sell in no longer
+     */
+    public function amount(int $cents, ?string $in = null): string
+    {
+        return Money::exact($cents, $in ?? $this->storefront->sellsIn());
     }
 
     /** @return list<MenuEntry> the entries of the first level, with those below them */
@@ -331,10 +343,10 @@ final class ShopContext
         return self::names($this->storefront->sellsTo(), static fn(string $c): string => (string) \Locale::getDisplayRegion("-$c", 'en'));
     }
 
-    /** @return array<string, string> tag => name of the languages the store speaks, when there is a choice */
+    /** @return array<string, string> tag => name of the languages it speaks, when there is a choice */
     public function languages(): array
     {
-        return self::names($this->store->languages ?? [], static fn(string $l): string => (string) \Locale::getDisplayLanguage($l, $l));
+        return self::names($this->storefront->speaks(), static fn(string $l): string => (string) \Locale::getDisplayLanguage($l, $l));
     }
 
     /** @return array<string, array{string, string}> payment marks that a block shows: key => [words, icon] */

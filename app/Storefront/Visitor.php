@@ -150,9 +150,9 @@ final class Visitor
 
         return Totals::of(
             $this->goods($code),
-            $code?->promotion(),
+            $code?->promotion($this->storefront->exchange()),
             $this->moment,
-            $this->sentBy()?->terms(),
+            $this->sentBy()?->terms($this->storefront->exchange()),
             TaxRate::in($this->goesTo()),
         );
     }
@@ -174,11 +174,17 @@ final class Visitor
         return $gift === null || $gift->stock !== null && $gift->stock <= $bought ? null : $gift;
     }
 
+    /** What one of a line costs, in hundredths of the storefront's currency. */
+    public function each(CartLine $line): int
+    {
+        return $this->storefront->exchange()->of($line->each($this->moment));
+    }
+
     /** @return list<GoodsLine> what the cart holds, and whether a code is meant for it */
     public function goods(?PromotionCode $code = null): array
     {
         $lines = $this->cart()?->lines->map(fn(CartLine $line): GoodsLine => new GoodsLine(
-            $line->each($this->moment),
+            $this->each($line),
             $line->quantity,
             $code?->category_id === null || $line->product->category_id === $code->category_id,
             $line->product->tax_class ?? TaxRates::NORMAL,
@@ -205,7 +211,7 @@ final class Visitor
     /** Whether an offer takes what is in the cart to where it goes. */
     public function isTakenBy(DeliveryOffer $offer): bool
     {
-        return $offer->terms()->takes($this->goesTo(), $this->goods());
+        return $offer->terms($this->storefront->exchange())->takes($this->goesTo(), $this->goods());
     }
 
     /** Whether this visitor has given the locked shop's password. */

@@ -17,6 +17,7 @@ use Ikat\Core\Store\Cell\PercentCell;
 use Ikat\Core\Store\Cell\PhoneCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\PlacesCell;
+use Ikat\Core\Store\Cell\RateCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\RecordsCell;
 use Ikat\Core\Store\Cell\RichCell;
@@ -210,24 +211,32 @@ final class RecordKinds
             new Column('customer', 'customer', new TextCell(190), true, 190, isComputed: true),
             new Column('email', 'e-mail', new TextCell(190), true, 220, isComputed: true),
             new Column('total', 'total', new MoneyCell(), true, 90, isComputed: true),
+            new Column('currency', 'currency', new TextCell(3), wide: 74, isComputed: true),
         ], isMade: false, isPrivate: true);
     }
 
     private static function storefronts(): RecordKind
     {
         return new RecordKind(self::STOREFRONTS, 'storefront', 'storefronts', 'name', 'slug', [
-            new Column('name', 'name', new TextCell(self::NAME), true, 240),
-            new Column('slug', 'address', new AddressCell('/shop/'), true, 240),
-            new Column('locked', 'locked', new SwitchCell(), wide: 80, beginning: true),
-            new Column('countries', 'sells to', new PlacesCell(true), wide: 110, placeholder: 'all the store sells to'),
+            new Column('name', 'name', new TextCell(self::NAME), true, 200),
+            new Column('slug', 'address', new AddressCell('/shop/'), true, 150),
+            new Column('locked', 'locked', new SwitchCell(), wide: 60, beginning: true),
+            new Column('countries', 'sells to', new PlacesCell(true), wide: 90, placeholder: 'all the store sells to'),
+            new Column('languages', 'speaks', new PlacesCell(false), wide: 70, placeholder: 'as the store'),
+            new Column('currency', 'currency', new CurrencyCell(), wide: 70, placeholder: 'the store’s'),
+            new Column('rate', 'at', new RateCell(), wide: 60, placeholder: 'like 0.92'),
             new Column(
                 'category_ids',
                 'shows',
                 new RecordsCell(self::CATEGORIES, 60),
-                wide: 200,
+                wide: 170,
                 placeholder: 'all goods, or categories, one a line',
             ),
-        ], isMade: false);
+        ], static fn(array $row): ?array => match (true) {
+            is_string($row['currency']) && $row['rate'] === null => ['currency', 'Say first at what rate: how much one unit of the store’s '
+                .'currency is in it.'],
+            default => null,
+        }, isMade: false);
     }
 
     private static function store(): RecordKind

@@ -49,7 +49,13 @@ final class StorefrontGoodsTest extends AppTestCase
             app(\App\Inspection\Inspector::class)->findings($this->look()->load('storefront.store')),
         );
         self::assertContains('target:menu:main:/category/glass-lanterns', $found);
-        $this->write('storefronts', $this->storefront()->id, ['category_ids' => '']);
+        $room = "/workbench/looks/1/storeroom?open_kind=storefronts&open_record={$this->storefront()->id}";
+        $this->actingAs($this->person('maren'))->get($room)->assertOk()->assertSee('What has no place here')
+            ->assertSee('/category/glass-lanterns')
+            ->assertSee('of 61 goods');
+        $this->write('storefronts', $this->storefront()->id, ['category_ids' => '', 'languages' => 'fr']);
+        $this->get(self::SHOP.'/')->assertOk()->assertSee('<html lang="fr"', false);
+        $this->actingAs($this->person('maren'))->get($room)->assertSee('all its looks lead to is shown');
         $this->get(self::SHOP.'/product/tidewater-glass-lantern')->assertOk();
     }
 
@@ -66,6 +72,34 @@ final class StorefrontGoodsTest extends AppTestCase
             ['open_kind' => 'storefronts', 'record' => $this->storefront()->id, 'column' => 'countries', 'value' => 'Atlantis'],
         )
             ->assertStatus(422)->assertSee('is no country');
+    }
+
+    public function testAStorefrontSellsInACurrencyOfItsOwn(): void
+    {
+        $this->actingAs($this->person('maren'))
+            ->post(self::AT, ['open_kind' => 'storefronts', 'record' => $this->storefront()->id, 'column' => 'currency', 'value' => 'eur'])
+            ->assertStatus(422)->assertSee('Say first at what rate');
+        $this->write('storefronts', $this->storefront()->id, ['rate' => '0.915', 'currency' => 'eur']);
+        // 64.00 at 0.915 are 58.56; three of them are three times that, whatever 192.00 would be.
+        $this->get(self::SHOP.'/product/tidewater-glass-lantern')->assertOk()->assertSee('€58.56')->assertDontSee('$64');
+        $cart = $this->fill('tidewater-glass-lantern', 3);
+        \App\Models\PromotionCode::query()->create(['code' => 'FIVER', 'kind' => 'amount', 'value' => 500, 'minimum' => 19_000]);
+        $this->send('/cart/code', ['code' => 'FIVER'], $cart);
+        $page = $this->withUnencryptedCookies($cart)->get(self::SHOP.'/cart')->assertOk();
+        $page->assertSee('€175.68')->assertSee('FIVER takes €4.58 off');
+        $this->toPaying($cart);
+        $this->send('/checkout/paying', ['outcome' => 'accept'], $cart)->assertRedirect();
+        $order = Order::query()->latest('id')->firstOrFail();
+        self::assertSame(['EUR', 17568, 458, 17110], [
+            $order->currency, $order->totals['goods'], $order->totals['off'], $order->totals['total'],
+        ], 'delivery is free from 60.00, which are 54.90');
+        self::assertSame(17568, $order->lines[0]['sum']);
+        self::assertStringContainsString('€171.10', (string) Mail::query()->latest('id')->value('html'));
+        // What was ordered stays in its currency.
+        $this->write('storefronts', $this->storefront()->id, ['currency' => '', 'rate' => '']);
+        $this->actingAs($this->person('maren'))->get("/workbench/looks/1/storeroom?open_kind=orders&open_record=$order->id")
+            ->assertOk()->assertSee('€171.10');
+        $this->get(self::SHOP.'/product/tidewater-glass-lantern')->assertSee('$64');
     }
 
     public function testTheStoreIsSaidInTheFooterAndInLetters(): void

@@ -49,14 +49,15 @@ test('by pointer', async () => {
     await settled(page);
     for (const [field, value] of Object.entries(fields)) {
       const at = page.locator(`[name="new[${field}]"]`);
-      if (await at.evaluate((e) => e.localName === 'select')) await at.selectOption(value);
+      if (field === 'body') await page.locator('[data-new-field=body] .rich-words').fill(value);
+      else if (await at.evaluate((e) => e.localName === 'select')) await at.selectOption(value);
       else await at.fill(value);
     }
     await kept(() => page.getByRole('button', { name: 'Make it' }).click());
   };
   await make('Goods', { name: 'Hemp rope, ten ells', price: '12,50', category_id: 'Ropes' });
   await kept(async () => { await page.locator('#f-goods-stock').fill('40'); await page.locator('#f-goods-stock').press('Enter'); });
-  await make('Menus', { menu: 'the main menu', label: 'Ropes', target: '/category/ropes' });
+  await make('Entries', { menu_id: 'Main menu', label: 'Ropes', target: '/category/ropes' });
   await make('Pages', { title: 'About us', body: 'We lay rope by the ferry.' });
   await make('Delivery', { name: 'Post', words: 'Three days', price: '4.90' });
   await make('Codes', { code: 'welcome 10', discount: '10%' });
@@ -139,7 +140,8 @@ test('by key alone', async () => {
   await find('storefronts', 'Storefronts');
   await page.evaluate(() => document.querySelector('.skip-link').focus());
   await tabTo(page, '[role=gridcell]');
-  await page.keyboard.press('End');
+  for (let i = 0; i < 2; i += 1) await page.keyboard.press('ArrowRight');
+  assert.equal(await page.evaluate(() => document.activeElement.dataset.column), 'locked');
   await kept(() => page.keyboard.press('Enter'));
   const answer = await page.request.get(`${shop}/product/the-long-tide`);
   assert.equal(answer.status(), 200);

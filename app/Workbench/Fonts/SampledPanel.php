@@ -21,12 +21,12 @@ abstract class SampledPanel extends StepPanel
 
     public function samples(): ShopSamples
     {
-        $store = $this->bench->look->storefront->store;
+        $storefront = $this->bench->look->storefront;
 
         return $this->samples ??= ShopSamples::of(
-            $this->bench->look->storefront,
+            $storefront,
             $this->look(),
-            static fn(int $cents): string => Money::short($cents, $store->currency),
+            static fn(int $cents): string => Money::short($storefront->exchange()->of($cents), $storefront->sellsIn()),
         );
     }
 }

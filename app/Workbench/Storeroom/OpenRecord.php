@@ -131,20 +131,18 @@ final class OpenRecord
     public function promises(): array
     {
         $free = $this->row['free_from'] ?? null;
-        $said = match (true) {
+        // In the currency of the storefront whose words they are.
+        $saidIn = fn(Storefront $of): string => match (true) {
             $this->kind->key === RecordKinds::CODES => (string) (is_string($this->row['code']) ? $this->row['code'] : ''),
-            $this->kind->key === RecordKinds::DELIVERY && is_int($free) => Money::short(
-                $free,
-                $this->bench->look->storefront->store->currency,
-            ),
+            $this->kind->key === RecordKinds::DELIVERY && is_int($free) => Money::short($of->exchange()->of($free), $of->sellsIn()),
             default => '',
         };
-        if ($said === '') {
+        if ($saidIn($this->bench->look->storefront) === '') {
             return [];
         }
-        $pattern = '/(?<![\w.])'.preg_quote($said, '/').'(?!\w)/iu';
         $found = [];
         foreach ($this->looks->settings() as [$look, $resolved, $setting]) {
+            $pattern = '/(?<![\w.])'.preg_quote($saidIn($look->storefront), '/').'(?!\w)/iu';
             $words = $setting->type instanceof TextType ? ColoredText::plain($resolved->text($setting->path)) : '';
             if (preg_match($pattern, $words) === 1 && ! ($this->isHere($look) && $this->bench->isPutAway($setting->path))) {
                 $found[] = [...$this->placed($look, $setting, Parts::label($setting->part).', '.$setting->label), $words];
@@ -199,6 +197,40 @@ final class OpenRecord
         $category = Category::query()->findOrFail($this->id);
 
         return $category->arranged($category->goods()->with('picture'))->limit(self::ON_A_SHELF)->get();
+    }
+
+    /**
+     * What looks of a storefront lead to or list that it does not show.
+     *
+     * @return list<array{string, string, string}> label of the setting or menu, its address, what it names
+     */
+    public function withoutPlace(): array
+    {
+        [$found, $contents, $storefront] = [[], [], $this->storefront()];
+        foreach ($this->looks->settings() as [$look, $resolved, $setting]) {
+            if ($look->storefront_id !== $this->id) {
+                continue;
+            }
+            $there = $contents[$look->id] ??= $this->bench->store->contents($resolved, $storefront);
+            $value = (string) $resolved->value($setting->path);
+            $missing = match (true) {
+                $setting->type instanceof TargetType && ! $setting->type->isWeb => $value === '' || $there->has($value) ? [] : [$value],
+                $setting->type instanceof PicksType && $setting->type->kind === 'product' => array_diff(
+                    array_filter(explode(',', $value)),
+                    $there->products,
+                ),
+                $setting->type instanceof MenuType => array_filter(
+                    $there->menus[$value] ?? [],
+                    static fn(string $target): bool => ! $there->has($target),
+                ),
+                default => [],
+            };
+            foreach ($missing as $name) {
+                $found[] = [...$this->placed($look, $setting, Parts::label($setting->part).', '.$setting->label), $name];
+            }
+        }
+
+        return $found;
     }
 
     public function storefront(): Storefront

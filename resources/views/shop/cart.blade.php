@@ -18,13 +18,13 @@
       <td class="item"><div class="line-item">@include('shop.parts.thumb', ['picture' => $line->picture()])<div><a
         href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $line->product->name }}</a>@if ($line->variant !== '')<p class="small">{{ $line->variant }}</p>@endif<p
           class="soft small">{{ $line->product->note }}</p></div></div></td>
-      <td class="each">{{ $shop->price($line->each($shop->moment)) }}</td>
+      <td class="each">{{ $shop->each($line) }}</td>
       <td><form class="quantity" method="post" action="{{ $shop->address('/cart/change') }}"><input type="hidden" name="line" value="{{ $line->id }}"><label class="hidden-words"
         for="q{{ $loop->index }}">{{ $shop->text('say.quantity') }}: {{ $line->product->name }}</label><input class="input" id="q{{ $loop->index }}" name="quantity" type="number"
         inputmode="numeric" min="0" max="{{ min(99, max(1, $line->product->left($line->variant) ?? 99)) }}" value="{{ $line->quantity }}"><button class="quiet-button"><x-say :shop="$shop"
           k="change"/></button><button
         class="plain-button" name="remove" value="1"><x-say :shop="$shop" k="remove"/><span class="hidden-words"> {{ $line->product->name }}</span></button></form></td>
-      <td class="sum">{{ $shop->amount($line->each($shop->moment) * $line->quantity) }}</td>
+      <td class="sum">{{ $shop->amount($shop->visitor->each($line) * $line->quantity) }}</td>
     </tr>
     @endforeach
     </tbody>

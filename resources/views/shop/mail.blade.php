@@ -1,5 +1,5 @@
 <!DOCTYPE html>
-<html lang="{{ $shop->store->languages[0] ?? 'en' }}">
+<html lang="{{ $shop->storefront->speaks()[0] ?? 'en' }}">
 <head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>{{ $subject }}</title></head>
 <body bgcolor="#ffffff" text="#22242a">
 <table role="presentation" width="560" align="center" cellpadding="8" cellspacing="0" border="0">

@@ -6,7 +6,8 @@
   @if ($offers->isEmpty())<p class="message message-notice">{{ App\Storefront\ShopPages::NO_DELIVERY_THERE }}</p>@endif
   @foreach ($offers as $offer)
   <label class="choice"><input type="radio" name="offer" value="{{ $offer->id }}" @checked($offer->id === $chosen)
-    required><span>{{ $offer->name }}<br>{{ $offer->words }}</span><b>@if ($offer->price === 0)<x-say :shop="$shop" k="free"/>@else{{ $shop->amount($offer->price) }}@endif</b></label>
+    required><span>{{ $offer->name }}<br>{{ $offer->words }}</span><b>@if ($offer->price === 0)<x-say :shop="$shop" k="free"/>@else{{
+    $shop->amount($shop->storefront->exchange()->of($offer->price)) }}@endif</b></label>
   @endforeach
   </fieldset>
   <button class="button {{ $shop->colors('checkout.button.scheme') }}" data-from="checkout.button.scheme"><x-say :shop="$shop" k="to.paying"/></button>

@@ -6,8 +6,8 @@
   <table class="lines"><thead><tr><th scope="col"><x-say :shop="$shop" k="item"/></th><th scope="col"><x-say :shop="$shop" k="quantity"/></th><th scope="col" class="sum"><x-say :shop="$shop"
     k="sum"/></th></tr></thead>
   <tbody>@foreach ($order->lines as $line)<tr><td class="item">{{ $line['name'] }}</td><td>{{ $line['quantity'] }}</td><td
-    class="sum">{{ $shop->amount($line['sum']) }}</td></tr>@endforeach</tbody></table>
-  @include('shop.parts.sums', ['sums' => $order->totals])
+    class="sum">{{ $shop->amount($line['sum'], $order->currency) }}</td></tr>@endforeach</tbody></table>
+  @include('shop.parts.sums', ['sums' => $order->totals, 'in' => $order->currency])
   <p><a class="quiet-button" href="{{ $shop->address('/') }}"><x-say :shop="$shop" k="back.shop"/></a></p>
 </div></div>
 </x-shop::layout>

@@ -9,7 +9,7 @@
     <li class="line-item">@include('shop.parts.thumb', ['picture' => $line->picture()])<div><a
       href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $line->product->name }}</a>@if ($line->variant !== '')<p
       class="soft small">{{ $line->variant }}</p>@endif<p
-      class="soft">{{ $line->quantity }} × {{ $shop->price($line->each($shop->moment)) }}</p></div></li>
+      class="soft">{{ $line->quantity }} × {{ $shop->each($line) }}</p></div></li>
     @endforeach
   </ul>
   <div class="sidecart-end">

@@ -1,6 +1,6 @@
 @use('App\Storefront\Money')
 @php($order = $panel->record()->order())
-@php($currency = $panel->store->currency)
+@php($currency = $panel->record()->order()?->currency ?: $panel->store->currency)
 <x-tool id="t-order" title="What was ordered" :note="$panel->written($kind->column('created_at'), $row)">
   <table class="outlook-rows w-full"><caption class="sr-only">Lines of the order</caption><tbody>
     @foreach ($order->lines as $line)<tr><th scope="row">{{ $line['name'] }}</th><td>{{ $line['quantity'] }}</td><td>{{ Money::exact($line['sum'], $currency) }}</td></tr>@endforeach
