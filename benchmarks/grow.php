@@ -32,9 +32,9 @@ $chunked('products', PRODUCTS - count($products), static function (int $i) use (
     $like = $products[$i % count($products)];
     $name = "$like[name] ".base_convert((string) (7919 * $i + 46656), 10, 36);
 
-    return [...$like, 'slug' => "$like[slug]-$i", 'name' => $name, 'position' => 100 + $i, 'sold' => ($i * 31) % 997, 'price' => 500 + ($i * 37) % 20000, 'was' => null, 'search_terms' => SearchTerms::index($name, $like['note'], $like['words'])];
+    return [...$like, 'slug' => "$like[slug]-$i", 'name' => $name, 'position' => 100 + $i, 'sold' => ($i * 31) % 997, 'price' => 500 + ($i * 37) % 20000, 'reduced' => null, 'search_terms' => SearchTerms::index($name, $like['note'], $like['words'])];
 });
-$picture = array_diff_key((array) DB::table('pictures')->where('store_id', 1)->first(), ['id' => 0]);
+$picture = array_diff_key((array) DB::table('pictures')->where('store_id', 1)->first(), ['id' => 0, 'kilobytes' => 0]);
 $chunked('pictures', PICTURES, static fn(int $i): array => [...$picture, 'name' => "grown-$i", 'alt' => "Grown $i"]);
 $look = Look::query()->firstOrFail();
 $chunked('looks', LOOKS, static fn(int $i): array => [...array_diff_key($look->getAttributes(), ['id' => 0]), 'name' => "Look $i", 'head' => 0, 'undo_at' => 0, 'redo_at' => 0]);

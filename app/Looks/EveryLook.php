@@ -4,24 +4,98 @@ declare(strict_types=1);
 
 namespace App\Looks;
 
+use App\Models\CurrentStore;
 use App\Models\Look;
-use Ikat\Core\Look\ResolvedLook;
-use Ikat\Core\Setting\Setting;
+use Ikat\Core\Setting\Type\MenuType;
+use Ikat\Core\Setting\Type\PicksType;
+use Ikat\Core\Setting\Type\PictureType;
+use Ikat\Core\Setting\Type\SettingType;
+use Ikat\Core\Setting\Type\TargetType;
+use Ikat\Core\Setting\Type\TextType;
+use Illuminate\Support\Facades\Cache;
 
-/** Every setting of every look of the store. */
-final readonly class EveryLook
+/**
+ * What every look of the store says, leads to and shows: a look is gone through again only when something of it has changed.
+ *
+ * @phpstan-type Said array{path: string, label: string, part: string, value: string}
+ */
+final class EveryLook
 {
-    public function __construct(private LookReader $looks) {}
+    public const WORDS = 'words';
+    public const TARGET = 'target';
+    public const MENU = 'menu';
+    public const PICTURE = 'picture';
+    public const PICTURES = 'pictures';
+    public const PRODUCTS = 'products';
 
-    /** @return iterable<array{Look, ResolvedLook, Setting}> */
-    public function settings(): iterable
+    /** @var ?list<array{Look, array<string, list<Said>>}> */
+    private ?array $every = null;
+
+    public function __construct(private readonly LookReader $looks, private readonly CurrentStore $store) {}
+
+    /**
+     * Settings of some kinds that are not empty.
+     *
+     * @param list<string> $kinds
+     *
+     * @return iterable<array{Look, Said, string}> look, setting and its kind
+     */
+    public function saying(array $kinds): iterable
     {
-        foreach (Look::query()->with('storefront.store')->orderBy('id')->get() as $look) {
-            $snapshot = $this->looks->of($look);
-            $resolved = $snapshot->resolved();
-            foreach ($snapshot->catalog()->all() as $setting) {
-                yield [$look, $resolved, $setting];
+        foreach ($this->every ??= $this->read() as [$look, $said]) {
+            foreach ($kinds as $kind) {
+                foreach ($said[$kind] ?? [] as $each) {
+                    yield [$look, $each, $kind];
+                }
             }
         }
+    }
+
+    /** @return list<array{Look, array<string, list<Said>>}> */
+    private function read(): array
+    {
+        $key = "every-look {$this->store->id()}";
+        $kept = Cache::get($key, []);
+        $now = [];
+        $every = [];
+        foreach (Look::query()->with('storefront.store')->orderBy('id')->get() as $look) {
+            $content = hash('xxh128', implode("\n", [$look->theme, $look->version, $look->starter, json_encode($look->state)]));
+            $now[$look->id] = ($kept[$look->id][0] ?? '') === $content ? $kept[$look->id] : [$content, $this->said($look)];
+            $every[] = [$look, $now[$look->id][1]];
+        }
+        if ($now !== $kept) {
+            Cache::forever($key, $now);
+        }
+
+        return $every;
+    }
+
+    /** @return array<string, list<Said>> */
+    private function said(Look $look): array
+    {
+        $snapshot = $this->looks->of($look);
+        $resolved = $snapshot->resolved();
+        $said = [];
+        foreach ($snapshot->catalog()->all() as $setting) {
+            $kind = self::kind($setting->type);
+            $value = $kind === null ? '' : $resolved->text($setting->path);
+            if ($value !== '') {
+                $said[$kind][] = ['path' => $setting->path, 'label' => $setting->label, 'part' => $setting->part, 'value' => $value];
+            }
+        }
+
+        return $said;
+    }
+
+    private static function kind(SettingType $type): ?string
+    {
+        return match (true) {
+            $type instanceof TextType => self::WORDS,
+            $type instanceof TargetType => $type->isWeb ? null : self::TARGET,
+            $type instanceof MenuType => self::MENU,
+            $type instanceof PictureType => self::PICTURE,
+            $type instanceof PicksType => $type->kind === 'product' ? self::PRODUCTS : self::PICTURES,
+            default => null,
+        };
     }
 }

@@ -11,6 +11,7 @@ use App\Fonts\OwnFonts;
 use App\Http\TypedRequest;
 use App\Inspection\Inspector;
 use App\Looks\DraftFiles;
+use App\Looks\EveryLook;
 use App\Looks\LookReader;
 use App\Looks\ReleaseFiles;
 use App\Looks\ThemeShelf;
@@ -81,6 +82,7 @@ final class IkatServiceProvider extends ServiceProvider
         $this->app->scoped(Inspector::class);
         $this->app->scoped(StoreReader::class);
         $this->app->scoped(EditProgress::class);
+        $this->app->scoped(EveryLook::class);
         $this->app->scoped(DraftShop::class);
         $this->app->scoped(
             HeldSections::class,

@@ -5,19 +5,23 @@ declare(strict_types=1);
 namespace App\Storeroom;
 
 use App\Looks\EveryLook;
-use App\Looks\LookReader;
 use App\Models\Category;
+use App\Models\CurrentStore;
 use App\Models\Look;
 use App\Models\Product;
 use App\Models\Release;
-use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Setting\Setting;
-use Ikat\Core\Setting\Type\PicksType;
-use Ikat\Core\Setting\Type\PictureType;
+use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\Variants;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
-/** Where pictures of the library stand. */
+/**
+ * Where pictures of the library stand.
+ *
+ * @phpstan-import-type Said from EveryLook
+ */
 final class PictureUses
 {
     /** Products that are named. */
@@ -26,40 +30,57 @@ final class PictureUses
     /** @var ?list<string> */
     private ?array $inLooks = null;
 
-    public function __construct(private readonly LookReader $looks, private readonly EveryLook $everywhere) {}
+    private const SECONDS = 86_400;
+
+    /** @var ?list<int> */
+    private ?array $inWays = null;
+
+    public function __construct(
+        private readonly EveryLook $everywhere,
+        private readonly CurrentStore $store,
+        private readonly TouchedColumns $touched,
+    ) {}
 
     /** @return list<string> names of those that looks of the store show, now or in a season */
     public function inLooks(): array
     {
-        return $this->inLooks ??= array_values(array_unique(array_merge([], ...Look::query()->with('storefront.store')->get()
-            ->map(fn(Look $look): array => StoreContents::asked($this->looks->of($look)->resolved())['pictures'])->all())));
+        if ($this->inLooks === null) {
+            $names = [];
+            foreach ($this->everywhere->saying([EveryLook::PICTURE, EveryLook::PICTURES]) as [, $said]) {
+                array_push($names, ...explode(',', $said['value']));
+            }
+            $this->inLooks = array_values(array_unique($names));
+        }
+
+        return $this->inLooks;
     }
 
     /** @return list<int> ids of those that a way of a product is shown by */
     public function inWays(): array
     {
-        $ids = [];
-        foreach (Product::query()->whereRaw("variants regexp ';[0-9]+\"'")->toBase()->pluck('variants') as $kept) {
-            foreach (Variants::of([], json_decode((string) $kept, true, 4, JSON_THROW_ON_ERROR))->named as $way) {
-                $ids[] = $way->picture;
-            }
-        }
+        return $this->inWays ??= Cache::remember(
+            "pictures-of-ways {$this->store->id()} ".$this->touched->stamp([RecordKinds::GOODS => ['variants']]),
+            self::SECONDS,
+            static function (): array {
+                $ids = [];
+                foreach (Product::query()->whereRaw("variants regexp ';[0-9]+\"'")->toBase()->pluck('variants') as $kept) {
+                    foreach (Variants::of([], json_decode((string) $kept, true, 4, JSON_THROW_ON_ERROR))->named as $way) {
+                        $ids[] = $way->picture;
+                    }
+                }
 
-        return array_values(array_unique(array_filter($ids)));
+                return array_values(array_unique(array_filter($ids)));
+            },
+        );
     }
 
-    /** @return list<array{Look, Setting}> look and setting that shows a picture */
+    /** @return list<array{Look, Said}> look and setting that shows a picture */
     public function settings(string $name): array
     {
         $found = [];
-        foreach ($this->everywhere->settings() as [$look, $resolved, $setting]) {
-            $shown = match (true) {
-                $setting->type instanceof PictureType => [$resolved->text($setting->path)],
-                $setting->type instanceof PicksType && $setting->type->kind === 'picture' => explode(',', $resolved->text($setting->path)),
-                default => [],
-            };
-            if (in_array($name, $shown, true)) {
-                $found[] = [$look, $setting];
+        foreach ($this->everywhere->saying([EveryLook::PICTURE, EveryLook::PICTURES]) as [$look, $said]) {
+            if (in_array($name, explode(',', $said['value']), true)) {
+                $found[] = [$look, $said];
             }
         }
 
@@ -70,10 +91,10 @@ final class PictureUses
     public function products(int $id): array
     {
         return Product::query()
-            ->where(static fn($q) => $q->where('picture_id', $id)->orWhere('variants', 'like', "%;$id\"%")->orWhereIn(
-                'id',
-                DB::table('product_pictures')->where('picture_id', $id)->select('product_id'),
-            ))
+            ->where(fn(Builder $q) => $q->where('picture_id', $id)
+                ->orWhereIn('id', DB::table('product_pictures')->where('picture_id', $id)->pluck('product_id'))
+                // Only where one does is every product looked through for it.
+                ->when(in_array($id, $this->inWays(), true), static fn(Builder $or) => $or->orWhere('variants', 'like', "%;$id\"%")))
             ->orderBy('position')
             ->orderBy('id')
             ->limit(self::NAMED)
@@ -94,9 +115,9 @@ final class PictureUses
         }
         $settings = $this->settings($name);
         if ($settings !== []) {
-            [$look, $setting] = $settings[0];
+            [$look, $said] = $settings[0];
 
-            return "$setting->label of the look $look->name shows it. Choose another there first.";
+            return "$said[label] of the look $look->name shows it. Choose another there first.";
         }
         $isReleased = Release::query()
             ->whereIn('look_id', Look::query()->select('id'))

@@ -21,6 +21,7 @@ use Ikat\Core\Store\RecordQuestion;
 use Ikat\Core\Store\Variant;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Finds records of the Storeroom, a page at a time.
@@ -36,6 +37,9 @@ final class RecordLister
     public const MOST = 20_000;
 
     private const SECONDS = 86_400;
+
+    /** Goods among which words are looked for one by one. */
+    private const LOOKED_THROUGH = 2000;
 
     /** Bytes of all files of a picture from which it is heavy (common practice, no source). */
     private const HEAVY = 800_000;
@@ -54,9 +58,32 @@ final class RecordLister
     /** @return array<int, array<string, Value>> id => record, in order; the names they speak of are known after it */
     public function page(RecordKind $kind, RecordQuestion $asked): array
     {
-        $ids = $this->ordered($kind, $asked)->offset(self::PAGE * ($asked->page - 1))->limit(self::PAGE)->pluck('id')->all();
+        $ids = $this->amongTheFirst($kind, $asked)
+            ?? $this->ordered($kind, $asked)->offset(self::PAGE * ($asked->page - 1))->limit(self::PAGE)->pluck('id')->all();
 
         return $this->inOrder($kind, array_map(intval(...), $ids));
+    }
+
+    /**
+     * A page of what is found by words, where the first goods fill it: the index gathers all that has a common word before it gives any.
+     *
+     * @return ?list<int> null where they do not, or something else is asked
+     */
+    private function amongTheFirst(RecordKind $kind, RecordQuestion $asked): ?array
+    {
+        $words = $kind->key === RecordKinds::GOODS ? SearchTerms::asked($asked->words) : [];
+        if ($words === [] || $asked->ranges !== [] || $asked->only !== null || $asked->sort !== '') {
+            return null;
+        }
+        $first = $this->rows->query($kind)->orderBy('position')->orderBy('id')->limit(self::LOOKED_THROUGH)
+            ->select(['id', 'position', 'search_terms']);
+        $found = DB::query()->fromSub($first, 'first_goods')->orderBy('position')->orderBy('id');
+        foreach ($words as $word) {
+            $found->whereRaw("concat(' ', search_terms) like ?", ["% $word%"]);
+        }
+        $ids = $found->offset(self::PAGE * ($asked->page - 1))->limit(self::PAGE)->pluck('id')->all();
+
+        return count($ids) === self::PAGE ? array_map(intval(...), $ids) : null;
     }
 
     /**

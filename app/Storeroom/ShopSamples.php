@@ -10,6 +10,7 @@ use App\Models\Storefront;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Type\TextType;
+use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Type\Voice;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
@@ -19,6 +20,12 @@ final readonly class ShopSamples
 {
     /** Names that may be the widest: those of the most characters. */
     private const LONGEST = 5;
+
+    /** What they are made of. */
+    private const OF = [
+        RecordKinds::GOODS => ['name', 'note', 'price', 'label', 'position'],
+        RecordKinds::ENTRIES => ['menu_id', 'label', 'level', 'position'], RecordKinds::MENUS => ['slug'],
+    ];
 
     /** That they are kept: versions that are gone need not be. */
     private const SECONDS = 86_400;
@@ -39,7 +46,7 @@ final readonly class ShopSamples
         [
             'name' => $name, 'note' => $note, 'price' => $cents, 'label' => $label, 'longest' => $longest, 'menus' => $menus,
         ] = Cache::remember(
-            "samples-of-shop $storefront->store_id $storefront->content_version",
+            "samples-of-shop $storefront->store_id ".app(TouchedColumns::class)->stamp(self::OF),
             self::SECONDS,
             static fn(): array => self::read($storefront),
         );

@@ -33,14 +33,7 @@ final class StoreReader
     public function contents(ResolvedLook $look, Storefront $storefront): StoreContents
     {
         $asked = StoreContents::asked($look);
-        $menus = Menu::query()
-            ->leftJoin('menu_entries', 'menu_entries.menu_id', '=', 'menus.id')
-            ->orderBy('menus.id')
-            ->orderBy('position')
-            ->orderBy('menu_entries.id')
-            ->toBase()
-            ->get(['slug', 'name', 'target'])
-            ->groupBy('slug');
+        $menus = self::entries();
         $leads = static fn(Collection $of): array => array_values($of->pluck('target')->filter()->all());
         $linked = [
             ...$asked['addresses'],
@@ -72,6 +65,44 @@ final class StoreReader
             ),
             $menus->map(static fn(Collection $of): string => $of->first()->name)->all(),
         );
+    }
+
+    /** @return Collection<string, Collection<int, \stdClass>> key of each menu => its name and where its entries lead, null for none */
+    private static function entries(): Collection
+    {
+        return Menu::query()
+            ->leftJoin('menu_entries', 'menu_entries.menu_id', '=', 'menus.id')
+            ->orderBy('menus.id')
+            ->orderBy('position')
+            ->orderBy('menu_entries.id')
+            ->toBase()
+            ->get(['slug', 'name', 'target'])
+            ->groupBy('slug');
+    }
+
+    /** @return array<string, list<string>> key of each menu => where its entries lead */
+    public function targetsOfMenus(): array
+    {
+        return self::entries()->map(static fn(Collection $of): array => array_values($of->pluck('target')->filter()->all()))->all();
+    }
+
+    /**
+     * What of these a storefront shows.
+     *
+     * @param list<string> $addresses
+     * @param list<string> $products slugs
+     *
+     * @return array{address: list<string>, product: list<string>}
+     */
+    public function shownIn(Storefront $storefront, array $addresses, array $products): array
+    {
+        $there = $this->there($storefront, $addresses, $products, []);
+        $pages = Page::query()->toBase()->pluck('slug')->map(static fn(string $slug): string => "/page/$slug")->all();
+
+        return [
+            'address' => [...array_keys(StoreContents::FIXED), ...array_values($pages), ...$there['address']],
+            'product' => $there['product'],
+        ];
     }
 
     /** @return array<string, string> key => name of every menu */

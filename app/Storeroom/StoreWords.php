@@ -9,6 +9,7 @@ use App\Models\MenuEntry;
 use App\Models\Page;
 use App\Models\Product;
 use App\Models\Storefront;
+use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RichText;
 use Ikat\Core\Type\WordsInUse;
 use Illuminate\Database\Eloquent\Builder;
@@ -28,10 +29,18 @@ final class StoreWords
     /** Seconds that what was found is kept: versions that are gone need not be. */
     private const SECONDS = 86_400;
 
+    /** Whose words they are. */
+    private const SAID = [
+        RecordKinds::GOODS => ['name', 'note', 'words', 'label', 'facts'], RecordKinds::CATEGORIES => ['name'],
+        RecordKinds::ENTRIES => ['label', 'mark'], RecordKinds::PAGES => ['title', 'body', 'away'],
+    ];
+
+    public function __construct(private readonly TouchedColumns $touched) {}
+
     public function of(Storefront $storefront): WordsInUse
     {
         return WordsInUse::kept(Cache::remember(
-            "store-words $storefront->store_id $storefront->content_version",
+            "words-of-store $storefront->store_id ".$this->touched->stamp(self::SAID),
             self::SECONDS,
             fn(): array => WordsInUse::in($this->texts())->characters,
         ));
@@ -47,7 +56,7 @@ final class StoreWords
         $texts = [];
         foreach ($characters as $character) {
             $texts = [...$texts, ...Cache::remember(
-                sprintf('plain-words %d %d %d', $storefront->store_id, $storefront->content_version, ord($character)),
+                sprintf('words-with %d %d %s', ord($character), $storefront->store_id, $this->touched->stamp(self::SAID)),
                 self::SECONDS,
                 static fn(): array => self::firstWith($character),
             )];

@@ -39,6 +39,20 @@ final class TouchedColumns
         return $now;
     }
 
+    /**
+     * Becomes another when one of these is written.
+     *
+     * @param array<string, list<string>> $columns by kind
+     */
+    public function stamp(array $columns): string
+    {
+        return implode(' ', array_map(
+            fn(string $kind, array $of): int => $this->last($kind, $of),
+            array_keys($columns),
+            $columns,
+        ));
+    }
+
     /** @param array{first: RecordChange, keys: list<string>, made: int, gone: int} $told of an edit, as ChangeWords gathers it */
     public function touch(array $told): void
     {

@@ -8,7 +8,9 @@ use App\Inspection\Inspector;
 use App\Models\MenuEntry;
 use App\Models\Product;
 use App\Storeroom\StoreWords;
+use App\Storeroom\TouchedColumns;
 use Ikat\Core\Check\Finding;
+use Ikat\Core\Store\RecordKinds;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
@@ -70,9 +72,11 @@ final class StoreWordsTest extends AppTestCase
             return count(DB::getQueryLog());
         };
         self::assertSame(4, $asked());
-        self::assertSame(0, $asked(), 'what was found is kept for a version of the contents');
-        $storefront->increment('content_version');
-        self::assertSame(4, $asked(), 'and read anew for the next one');
+        self::assertSame(0, $asked(), 'what was found is kept');
+        app(TouchedColumns::class)->touchColumns(RecordKinds::GOODS, ['stock', 'price']);
+        self::assertSame(0, $asked(), 'while nothing is written that has words');
+        app(TouchedColumns::class)->touchColumns(RecordKinds::GOODS, ['note']);
+        self::assertSame(4, $asked(), 'and read anew after that');
         self::assertSame(['é' => ['plié']], app(StoreWords::class)->of($storefront)->characters['heading']);
     }
 }

@@ -21,9 +21,6 @@ use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\Type\MenuType;
-use Ikat\Core\Setting\Type\PicksType;
-use Ikat\Core\Setting\Type\TargetType;
-use Ikat\Core\Setting\Type\TextType;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Price;
 use Ikat\Core\Store\RecordKind;
@@ -34,6 +31,7 @@ use Illuminate\Database\Eloquent\Collection;
  * The record that is open, and what speaks of it elsewhere.
  *
  * @phpstan-import-type Value from CellType
+ * @phpstan-import-type Said from EveryLook
  */
 final class OpenRecord
 {
@@ -101,8 +99,8 @@ final class OpenRecord
         foreach ($this->uses->products($this->id) as $id => $name) {
             $found[] = ["Product, $name", $this->bench->address("storeroom?open_record=$id")];
         }
-        foreach ($this->uses->settings((string) ($this->row['name'] ?? '')) as [$look, $setting]) {
-            $found[] = $this->placed($look, $setting, $setting->label);
+        foreach ($this->uses->settings((string) ($this->row['name'] ?? '')) as [$look, $said]) {
+            $found[] = $this->placed($look, $said, $said['label']);
         }
 
         return $found;
@@ -141,11 +139,11 @@ final class OpenRecord
             return [];
         }
         $found = [];
-        foreach ($this->looks->settings() as [$look, $resolved, $setting]) {
+        foreach ($this->looks->saying([EveryLook::WORDS]) as [$look, $said]) {
             $pattern = '/(?<![\w.])'.preg_quote($saidIn($look->storefront), '/').'(?!\w)/iu';
-            $words = $setting->type instanceof TextType ? ColoredText::plain($resolved->text($setting->path)) : '';
-            if (preg_match($pattern, $words) === 1 && ! ($this->isHere($look) && $this->bench->isPutAway($setting->path))) {
-                $found[] = [...$this->placed($look, $setting, Parts::label($setting->part).', '.$setting->label), $words];
+            $words = ColoredText::plain($said['value']);
+            if (preg_match($pattern, $words) === 1 && ! ($this->isHere($look) && $this->bench->isPutAway($said['path']))) {
+                $found[] = [...$this->placed($look, $said, Parts::label($said['part']).', '.$said['label']), $words];
             }
         }
 
@@ -165,15 +163,13 @@ final class OpenRecord
         }
         $address = $this->address();
         $found = [];
-        foreach ($this->looks->settings() as [$look, $resolved, $setting]) {
-            $is = match (true) {
-                $setting->type instanceof TargetType => strtok($resolved->text($setting->path), '?') === $address,
-                $setting->type instanceof PicksType => $setting->type->kind === 'product' && $this->kind->key === RecordKinds::GOODS
-                    && in_array($slug, explode(',', $resolved->text($setting->path)), true),
-                default => false,
-            };
-            if ($is && ! ($this->isHere($look) && $this->bench->isPutAway($setting->path))) {
-                $found[] = $this->placed($look, $setting, $setting->label);
+        $kinds = $this->kind->key === RecordKinds::GOODS ? [EveryLook::TARGET, EveryLook::PRODUCTS] : [EveryLook::TARGET];
+        foreach ($this->looks->saying($kinds) as [$look, $said, $kind]) {
+            $is = $kind === EveryLook::TARGET
+                ? strtok($said['value'], '?') === $address
+                : in_array($slug, explode(',', $said['value']), true);
+            if ($is && ! ($this->isHere($look) && $this->bench->isPutAway($said['path']))) {
+                $found[] = $this->placed($look, $said, $said['label']);
             }
         }
 
@@ -206,31 +202,31 @@ final class OpenRecord
      */
     public function withoutPlace(): array
     {
-        [$found, $contents, $storefront] = [[], [], $this->storefront()];
-        foreach ($this->looks->settings() as [$look, $resolved, $setting]) {
+        $storefront = $this->storefront();
+        $menus = $this->bench->store->targetsOfMenus();
+        [$named, $places] = [['address' => [], 'product' => []], []];
+        foreach ($this->looks->saying([EveryLook::TARGET, EveryLook::PRODUCTS, EveryLook::MENU]) as [$look, $said, $kind]) {
             if ($look->storefront_id !== $this->id) {
                 continue;
             }
-            $there = $contents[$look->id] ??= $this->bench->store->contents($resolved, $storefront);
-            $value = (string) $resolved->value($setting->path);
-            $missing = match (true) {
-                $setting->type instanceof TargetType && ! $setting->type->isWeb => $value === '' || $there->has($value) ? [] : [$value],
-                $setting->type instanceof PicksType && $setting->type->kind === 'product' => array_diff(
-                    array_filter(explode(',', $value)),
-                    $there->products,
-                ),
-                $setting->type instanceof MenuType => array_filter(
-                    $there->menus[$value] ?? [],
-                    static fn(string $target): bool => ! $there->has($target),
-                ),
-                default => [],
+            $of = $kind === EveryLook::PRODUCTS ? 'product' : 'address';
+            $names = match ($kind) {
+                EveryLook::MENU => $menus[$said['value']] ?? [],
+                EveryLook::PRODUCTS => explode(',', $said['value']),
+                default => [$said['value']],
             };
-            foreach ($missing as $name) {
-                $found[] = [...$this->placed($look, $setting, Parts::label($setting->part).', '.$setting->label), $name];
+            foreach ($names as $name) {
+                $name = (string) strtok($name, '?');
+                $named[$of][] = $name;
+                $places[] = [$look, $said, $of, $name];
             }
         }
+        $there = $this->bench->store->shownIn($storefront, $named['address'], $named['product']);
 
-        return $found;
+        return array_values(array_map(
+            fn(array $at): array => [...$this->placed($at[0], $at[1], Parts::label($at[1]['part']).', '.$at[1]['label']), $at[3]],
+            array_filter($places, static fn(array $at): bool => ! in_array($at[3], $there[$at[2]], true)),
+        ));
     }
 
     public function storefront(): Storefront
@@ -253,11 +249,15 @@ final class OpenRecord
         return $look->id === $this->bench->look->id;
     }
 
-    /** @return array{string, string} label and address of a setting of any look */
-    private function placed(Look $look, Setting $setting, string $label): array
+    /**
+     * @param Said $said
+     *
+     * @return array{string, string} label and address of a setting of any look
+     */
+    private function placed(Look $look, array $said, string $label): array
     {
         return $this->isHere($look)
-            ? [$label, $this->bench->addressOfSetting($setting->path)]
+            ? [$label, $this->bench->addressOfSetting($said['path'])]
             : ["$label, in the look $look->name", "/workbench/looks/$look->id"];
     }
 }
