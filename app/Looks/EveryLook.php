@@ -28,8 +28,11 @@ final class EveryLook
     public const PICTURES = 'pictures';
     public const PRODUCTS = 'products';
 
-    /** @var ?list<array{Look, array<string, list<Said>>}> */
-    private ?array $every = null;
+    /** Kinds that are kept together: words are many, and seldom asked for with the rest. */
+    private const TOGETHER = [[self::WORDS], [self::TARGET, self::MENU, self::PICTURE, self::PICTURES, self::PRODUCTS]];
+
+    /** @var array<int, list<array{Look, array<string, list<Said>>}>> by what is kept together */
+    private array $every = [];
 
     public function __construct(private readonly LookReader $looks, private readonly CurrentStore $store) {}
 
@@ -42,25 +45,30 @@ final class EveryLook
      */
     public function saying(array $kinds): iterable
     {
-        foreach ($this->every ??= $this->read() as [$look, $said]) {
-            foreach ($kinds as $kind) {
-                foreach ($said[$kind] ?? [] as $each) {
-                    yield [$look, $each, $kind];
+        foreach (self::TOGETHER as $group => $among) {
+            $asked = array_intersect($kinds, $among);
+            foreach ($asked === [] ? [] : $this->every[$group] ??= $this->read($group) as [$look, $said]) {
+                foreach ($asked as $kind) {
+                    foreach ($said[$kind] ?? [] as $each) {
+                        yield [$look, $each, $kind];
+                    }
                 }
             }
         }
     }
 
     /** @return list<array{Look, array<string, list<Said>>}> */
-    private function read(): array
+    private function read(int $group): array
     {
-        $key = "every-look {$this->store->id()}";
+        $key = "every-look $group {$this->store->id()}";
         $kept = Cache::get($key, []);
         $now = [];
         $every = [];
         foreach (Look::query()->with('storefront.store')->orderBy('id')->get() as $look) {
             $content = hash('xxh128', implode("\n", [$look->theme, $look->version, $look->starter, json_encode($look->state)]));
-            $now[$look->id] = ($kept[$look->id][0] ?? '') === $content ? $kept[$look->id] : [$content, $this->said($look)];
+            $now[$look->id] = ($kept[$look->id][0] ?? '') === $content
+                ? $kept[$look->id]
+                : [$content, $this->said($look, self::TOGETHER[$group])];
             $every[] = [$look, $now[$look->id][1]];
         }
         if ($now !== $kept) {
@@ -70,15 +78,19 @@ final class EveryLook
         return $every;
     }
 
-    /** @return array<string, list<Said>> */
-    private function said(Look $look): array
+    /**
+     * @param list<string> $kinds
+     *
+     * @return array<string, list<Said>>
+     */
+    private function said(Look $look, array $kinds): array
     {
         $snapshot = $this->looks->of($look);
         $resolved = $snapshot->resolved();
         $said = [];
         foreach ($snapshot->catalog()->all() as $setting) {
             $kind = self::kind($setting->type);
-            $value = $kind === null ? '' : $resolved->text($setting->path);
+            $value = ! in_array($kind, $kinds, true) ? '' : $resolved->text($setting->path);
             if ($value !== '') {
                 $said[$kind][] = ['path' => $setting->path, 'label' => $setting->label, 'part' => $setting->part, 'value' => $value];
             }
