@@ -122,7 +122,7 @@ final class PaletteFilesTest extends AppTestCase
             'band.gallery-1.pictures' => implode(',', $pictures), 'band.lead-1.target' => "/product/{$products[0]}?a=1",
             'band.row-1.target' => '/product/none',
         ])->resolved();
-        $contents = app(StoreReader::class)->contents($look, $this->storefront()->store);
+        $contents = app(StoreReader::class)->contents($look, $this->storefront());
         self::assertSame(Page::query()->orderBy('id')->pluck('title')->all(), array_values($contents->pages));
         self::assertEqualsCanonicalizing(array_slice($products, 0, 23), $contents->products);
         self::assertSame([], array_diff($pictures, $contents->pictures));
@@ -161,6 +161,6 @@ final class PaletteFilesTest extends AppTestCase
                 Page::query()->firstOrFail()->getAttributes(),
                 ['id' => 0, 'store_id' => 0, 'slug' => 0],
             ) + ['slug' => 'elsewhere']);
-        self::assertFalse(app(StoreReader::class)->contents($look, $this->storefront()->store)->has('/page/elsewhere'));
+        self::assertFalse(app(StoreReader::class)->contents($look, $this->storefront())->has('/page/elsewhere'));
     }
 }
