@@ -1,11 +1,9 @@
 // Menus: made in the Storeroom with levels and marks, worn by the header, opened in the shop by pointer, by key, by touch and without script.
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
-import { BASE, change, edited, noAxeFindings, openPage, settled, shopFrame, shows, startBrowser, signIn } from './support.mjs';
+import { BASE, change, edited, noAxeFindings, openPage, settled, shopFrame, shows, signIn, signedIn } from './support.mjs';
 
-const browser = await startBrowser();
-const page = await openPage(browser);
-await signIn(page);
+const { browser, page } = await signedIn();
 const kept = (act) => edited(page, act, /\/storeroom\/(cells|new|delete|move|undo)$/);
 const SHOP = `${BASE}/preview/1/now/shop/wrenfold`;
 
