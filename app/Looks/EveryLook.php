@@ -28,6 +28,12 @@ final class EveryLook
     public const PICTURES = 'pictures';
     public const PRODUCTS = 'products';
 
+    /** What is kept of a look: goes up when that becomes another. */
+    private const FORM = 1;
+
+    /** Kept no longer than this: a theme that ships anew may give a look other defaults. */
+    private const SECONDS = 86_400;
+
     /** Kinds that are kept together: words are many, and seldom asked for with the rest. */
     private const TOGETHER = [[self::WORDS], [self::TARGET, self::MENU, self::PICTURE, self::PICTURES, self::PRODUCTS]];
 
@@ -60,7 +66,7 @@ final class EveryLook
     /** @return list<array{Look, array<string, list<Said>>}> */
     private function read(int $group): array
     {
-        $key = "every-look $group {$this->store->id()}";
+        $key = sprintf('every-look %d %d %d', self::FORM, $group, $this->store->id());
         $kept = Cache::get($key, []);
         $now = [];
         $every = [];
@@ -72,7 +78,7 @@ final class EveryLook
             $every[] = [$look, $now[$look->id][1]];
         }
         if ($now !== $kept) {
-            Cache::forever($key, $now);
+            Cache::put($key, $now, self::SECONDS);
         }
 
         return $every;

@@ -40,6 +40,12 @@ final class PromotionCode extends Model
         return $this->belongsTo(Product::class, 'gift_id');
     }
 
+    /** @return BelongsTo<Category, $this> */
+    public function category(): BelongsTo
+    {
+        return $this->belongsTo(Category::class);
+    }
+
     /** @param Exchange $in the currency its amounts are told in */
     public function promotion(Exchange $in = new Exchange()): Promotion
     {

@@ -94,6 +94,12 @@ final class Storefront extends Model
         return Category::query()->when($this->shelves() !== [], fn(Builder $q) => $q->whereKey($this->shelves()));
     }
 
+    /** Whether it has a page of a category. */
+    public function shows(?Category $category): bool
+    {
+        return $category !== null && ($this->shelves() === [] || in_array($category->id, $this->shelves(), true));
+    }
+
     /** @return list<int> ids of the categories it shows; none for all */
     private function shelves(): array
     {

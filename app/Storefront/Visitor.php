@@ -183,10 +183,12 @@ final class Visitor
     /** @return list<GoodsLine> what the cart holds, and whether a code is meant for it */
     public function goods(?PromotionCode $code = null): array
     {
+        // A code on a category counts for all that stands in it and in those within it, as its page shows them.
+        $meant = $code?->category?->goods()->whereIn('id', $this->cart()?->lines->pluck('product_id') ?? [])->pluck('id')->all();
         $lines = $this->cart()?->lines->map(fn(CartLine $line): GoodsLine => new GoodsLine(
             $this->each($line),
             $line->quantity,
-            $code?->category_id === null || $line->product->category_id === $code->category_id,
+            $meant === null || in_array($line->product_id, $meant, true),
             $line->product->tax_class ?? TaxRates::NORMAL,
             $line->product->grams($line->variant),
         ));
@@ -300,7 +302,7 @@ final class Visitor
             'storefront_id' => $this->storefront->id,
             'code' => $this->sample === SampleCart::WithCode ? $this->runningCode() : null,
             'details' => [
-                'name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 Mill Lane', 'town' => 'Northfield',
+                'name' => 'Ada Marsh', 'email' => 'ada@example.org', 'street' => '4 High Street', 'town' => 'Northfield',
                 'postcode' => '04101', 'country' => $this->storefront->sellsTo()[0] ?? 'US',
             ],
         ]);

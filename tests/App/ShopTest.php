@@ -10,6 +10,7 @@ use App\Models\NewsletterSubscriber;
 use App\Models\Order;
 use App\Models\Product;
 use App\Models\PromotionCode;
+use Illuminate\Support\Facades\DB;
 
 final class ShopTest extends AppTestCase
 {
@@ -152,6 +153,11 @@ final class ShopTest extends AppTestCase
         [$other, $first, $second] = [$this->fill('kingfisher-star'), $this->fill(), $this->fill()];
         $this->send('/cart/code', ['code' => 'once'], $other);
         $this->withUnencryptedCookies($other)->get(self::SHOP.'/cart')->assertSee('for other things than those in your cart');
+        // What also stands in a category is of it.
+        DB::table('product_categories')->insert([
+            'product_id' => Product::query()->where('slug', 'kingfisher-star')->value('id'), 'category_id' => $glass, 'position' => 1,
+        ]);
+        $this->withUnencryptedCookies($other)->get(self::SHOP.'/cart')->assertDontSee('for other things than those in your cart');
         foreach ([$first, $second] as $cart) {
             $this->send('/cart/code', ['code' => 'once'], $cart);
             $this->toPaying($cart);

@@ -5,7 +5,7 @@ import { BASE, edited, noAxeFindings, settled, shopFrame, shows, signedIn } from
 
 const { page } = await signedIn();
 const kept = (act) => edited(page, act, /\/storeroom\/(cells|undo)$/);
-const order = () => page.locator('[data-shelf] li').evaluateAll((items) => items.map((item) => item.dataset.slug));
+const order = () => page.locator('[data-shelf] li').evaluateAll((items) => items.map((item) => item.dataset.name));
 const inShop = () => shopFrame(page).locator('.grid > *').evaluateAll((cards) => cards.map((card) => card.querySelector('a')?.getAttribute('href')?.split('/').at(-1)));
 
 test('goods are placed on the shelf of a category by key and by dragging, and taken back', async () => {

@@ -57,7 +57,7 @@ final readonly class TargetType extends SettingType
             throw UnacceptableValue::because(
                 $setting,
                 $address,
-                sprintf('“%s” is not a page of the shop. Choose one from the list, such as /category/candles.', self::quote($address)),
+                sprintf('“%s” is not a page of the shop. Choose one from the list, such as /page/about-us.', self::quote($address)),
             );
         }
 
@@ -74,7 +74,7 @@ final readonly class TargetType extends SettingType
         if ($address === '') {
             return '';
         }
-        // As people write one, "diary.wrenfold.example/snow": a name with a dot, and no scheme before it.
+        // As people write one, "shop.example/news": a name with a dot, and no scheme before it.
         $whole = preg_match('#^[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d{1,5})?([/?\#]\S*)?$#i', $address) === 1
             ? "https://$address"
             : $address;
@@ -86,7 +86,7 @@ final readonly class TargetType extends SettingType
             throw UnacceptableValue::because(
                 $setting,
                 $address,
-                sprintf('“%s” is not a web address. Write one such as https://diary.wrenfold.example/', self::quote($address)),
+                sprintf('“%s” is not a web address. Write one such as https://shop.example/', self::quote($address)),
             );
         }
 

@@ -16,7 +16,7 @@ final readonly class PhoneCell extends WordCell
     {
         return preg_match('#^\+?[0-9 ()./-]+$#D', $typed) === 1 && preg_match_all('/\d/', $typed) >= 3 && strlen($typed) <= self::MOST
             ? $typed
-            : throw new UnreadableCell("“{$typed}” is no telephone number. Write one such as (555) 010-1987.");
+            : throw new UnreadableCell("“{$typed}” is no telephone number. Write one such as +1 202 555 0123.");
     }
 
     /** The number for a link: figures alone, with the + of a whole one before them (RFC 3966, without its visual separators). */

@@ -1,6 +1,6 @@
 <x-shop::layout :shop="$shop" :title="$category->name" kind="category">
 <div class="frame">
-  <nav class="trail" aria-label="You are here"><a href="{{ $shop->address('/') }}">Home</a> @if ($category->parent)<a
+  <nav class="trail" aria-label="You are here"><a href="{{ $shop->address('/') }}">Home</a> @if ($shop->storefront->shows($category->parent))<a
     href="{{ $shop->address('/category/'.$category->parent->slug) }}">{{ $category->parent->name }}</a> @endif<span class="soft" aria-current="page">{{ $category->name }}</span></nav>
   <h1>{{ $category->name }}</h1>
   @if ($category->picture)<div class="category-picture"><x-shop::picture :picture="App\Pictures\ShopPicture::of($category->picture)" :eager="true" sizes="(max-width: 759px) 92vw, 1200px"/></div>@endif

@@ -2,8 +2,8 @@
 @php($film = $product->video !== null && $shop->text('product.video') !== 'none')
 <x-shop::layout :shop="$shop" :title="$product->name" kind="product" :script="$product->ways()->areThere()">
 <div class="frame">
-  <nav class="trail" aria-label="You are here"><a href="{{ $shop->address('/') }}">Home</a> <a
-    href="{{ $shop->address('/category/'.$product->category->slug) }}">{{ $product->category->name }}</a> <span class="soft" aria-current="page">{{ $product->name }}</span></nav>
+  <nav class="trail" aria-label="You are here"><a href="{{ $shop->address('/') }}">Home</a> @if ($shop->storefront->shows($product->category))<a
+    href="{{ $shop->address('/category/'.$product->category->slug) }}">{{ $product->category->name }}</a>@endif <span class="soft" aria-current="page">{{ $product->name }}</span></nav>
   <article class="product" data-part="product">
     <div class="product-pictures pictures-{{ $shop->text('product.pictures') }} {{ count($pictures) + (int) $film > 1 ? 'several' : '' }}" data-from="product.pictures product.video"
   @if ($shop->text('product.pictures') === 'strip' && count($pictures) + (int) $film > 1) tabindex="0" role="region" aria-label="Pictures of {{ $product->name }}" @endif>

@@ -1,10 +1,9 @@
 // The open record on the bench: what is refused is told beside its field, and its pictures are put in order.
-import Sortable from 'sortablejs';
 import { startBringPictures } from './bring-pictures.js';
+import { keepNames, namesIn, startPlacedLists } from './placed-list.js';
 
 export function startRecordForm() {
   const body = document.body;
-  const calm = matchMedia('(prefers-reduced-motion: reduce)').matches;
 
   body.addEventListener('htmx:beforeSwap', (event) => {
     const { xhr, requestConfig } = event.detail;
@@ -32,36 +31,15 @@ export function startRecordForm() {
   });
 
   const list = () => body.querySelector('[data-record-pictures]');
-  function keep(names) {
-    const value = body.querySelector('[data-pictures-value]');
-    value.value = names.join(' ');
-    value.dispatchEvent(new Event('change', { bubbles: true }));
-  }
-  const names = () => [...list().children].map((item) => item.dataset.name);
-
-  body.addEventListener('click', (event) => {
-    const move = event.target.closest('[data-picture-move]');
-    const remove = event.target.closest('[data-picture-remove]');
-    const item = (move ?? remove)?.closest('li');
-    if (!item) return;
-    const order = names();
-    const now = order.indexOf(item.dataset.name);
-    order.splice(now, 1);
-    if (move) order.splice(now + Number(move.dataset.pictureMove), 0, item.dataset.name);
-    keep(order);
-  });
+  const add = (names) => keepNames(list(), [...namesIn(list()), ...names]);
   body.addEventListener('submit', (event) => {
     if (!event.target.matches('[data-picture-add]')) return;
     event.preventDefault();
     const field = event.target.elements.picture;
-    if (field.value.trim() !== '') keep([...names(), field.value.trim()]);
+    if (field.value.trim() !== '') add([field.value.trim()]);
     field.value = '';
   });
-  body.addEventListener('ikat:picture', ({ detail }) => keep([...names(), detail.name]));
-  const dragged = () => {
-    if (list()?.querySelector('button') && !Sortable.get(list())) Sortable.create(list(), { draggable: 'li', filter: 'button', preventOnFilter: false, animation: calm ? 0 : 120, onEnd: ({ oldIndex, newIndex }) => { if (oldIndex !== newIndex) keep(names()); } });
-  };
-  body.addEventListener('htmx:afterSettle', dragged);
-  dragged();
-  startBringPictures((made) => keep([...names(), ...made]));
+  body.addEventListener('ikat:picture', ({ detail }) => add([detail.name]));
+  startPlacedLists();
+  startBringPictures(add);
 }

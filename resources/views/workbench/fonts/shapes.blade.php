@@ -15,7 +15,7 @@
     <div class="piece"><span class="piece-button is-quiet">{{ $panel->look()->text('say.add') }}</span><span class="piece-words">a quiet one</span></div>
   </div>
   <div class="piece-row">
-    <div class="piece"><span class="piece-label">E-mail</span><span class="piece-field" data-piece="field">ada@wrenfold.example
+    <div class="piece"><span class="piece-label">E-mail</span><span class="piece-field" data-piece="field">ada@example.org
       @if ($edits)<span class="grip grip-edge" {{ $handle('shape.border') }} data-way="edge"></span>@endif</span>
       <span class="piece-words">a field, its edge {{ floor($panel->contrast('field-line') * 10) / 10 }} : 1</span></div>
     <div class="piece"><span class="piece-card"><span class="piece-picture" data-piece="picture">@if ($picture)<img src="{{ $picture->sharpest() }}" alt="" width="{{ $picture->width }}"

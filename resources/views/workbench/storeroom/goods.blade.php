@@ -3,17 +3,17 @@
 @php($of = fn (string $key) => $kind->column($key))
 <x-tool id="t-pictures" title="Pictures" note="the first stands on the card">
   <div data-takes-picture="pictures">
-  <ol class="flex flex-wrap gap-1.5" aria-label="Pictures, in order" data-record-pictures>
+  <ol class="flex flex-wrap gap-1.5" aria-label="Pictures, in order" data-record-pictures data-kept-by="goods-pictures-kept" data-between=" ">
     @foreach ($row['pictures'] as $i => $picture)
     @php($name = $panel->names->nameOf('picture', $picture))
     @php($shown = $bench->picture($name))
     <li class="record-picture relative grid w-[74px] gap-0.5" data-name="{{ $name }}">
       <span class="relative block h-[58px] w-[74px] border border-thread bg-surface">@if ($shown)<img class="size-full object-cover" src="{{ $shown->smallest() }}" alt="{{ $shown->alt }}" width="74"
         height="58" draggable="false">@endif<b class="absolute bottom-0 left-0 bg-paper px-1">{{ $i + 1 }}</b></span>
-      @if ($edits)<span class="flex justify-between"><button type="button" class="inline-grid size-6 place-items-center" data-picture-move="-1" aria-label="Picture {{ $i + 1 }} earlier"
-        @disabled($i === 0)><x-icon name="arrow-left"/></button><button type="button" class="inline-grid size-6 place-items-center" data-picture-remove
+      @if ($edits)<span class="flex justify-between"><button type="button" class="inline-grid size-6 place-items-center" data-place-by="-1" aria-label="Picture {{ $i + 1 }} earlier"
+        @disabled($i === 0)><x-icon name="arrow-left"/></button><button type="button" class="inline-grid size-6 place-items-center" data-place-out
           aria-label="Take picture {{ $i + 1 }} away"><x-icon
-        name="x"/></button><button type="button" class="inline-grid size-6 place-items-center" data-picture-move="1" aria-label="Picture {{ $i + 1 }} later" @disabled($loop->last)><x-icon
+        name="x"/></button><button type="button" class="inline-grid size-6 place-items-center" data-place-by="1" aria-label="Picture {{ $i + 1 }} later" @disabled($loop->last)><x-icon
         name="arrow-right"/></button></span>@endif
     </li>
     @endforeach
@@ -29,7 +29,7 @@
   <form id="form-goods-pictures" class="control" hx-post="{{ $bench->address('storeroom/cells') }}" hx-trigger="change"><input type="hidden" name="record" value="{{ $id }}"><input type="hidden"
     name="column"
     value="pictures"><input type="hidden" name="stood" value="{{ $panel->written($of('pictures'), $row) }}"><input type="text" class="hidden" name="value" aria-hidden="true" tabindex="-1"
-    value="{{ $panel->written($of('pictures'), $row) }}" data-pictures-value></form>
+    value="{{ $panel->written($of('pictures'), $row) }}" id="goods-pictures-kept"></form>
   @endif
   </div>
 </x-tool>
