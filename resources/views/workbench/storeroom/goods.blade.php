@@ -85,7 +85,7 @@
   @if ($film !== null)<video class="mb-1 block w-full max-w-64 border border-thread bg-surface" src="{{ $film }}" controls muted playsinline preload="metadata" width="256" height="144"
     aria-label="The film of {{ $row['name'] }}"></video>@endif
   @if ($edits)
-  <div class="flex flex-wrap gap-x-4 gap-y-1">
+  <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
     <form hx-post="{{ $bench->address('storeroom/films') }}" hx-encoding="multipart/form-data" hx-trigger="change"><input type="hidden" name="record" value="{{ $id }}"><label
       class="act relative cursor-pointer has-[:focus-visible]:outline-2">{{ $film === null ? 'Choose a film' : 'Choose another film' }}<input class="sr-only" type="file" name="file"
       accept="video/webm,video/mp4"></label></form>
