@@ -10,6 +10,7 @@ use Ikat\Core\Type\MeasuredText;
 use Ikat\Core\Type\OpenType\OpenTypeFont;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\TextMeasure;
+use Ikat\Core\Type\TextSteps;
 use Ikat\Core\Type\TextStyle;
 use Ikat\Core\Type\Typeface;
 use Ikat\Core\Type\UnicodeRange;
@@ -30,6 +31,9 @@ final class FontFiles
 
     /** @var array<string, ?MeasuredText> by what each is made of */
     private array $texts = [];
+
+    /** @var array<string, ?TextSteps> by what each is made of */
+    private array $steps = [];
 
     private readonly TextMeasure $measure;
 
@@ -79,6 +83,24 @@ final class FontFiles
         return $this->texts[$key] ??= Cache::remember($key, self::SECONDS, function () use ($face, $style, $text, $room): ?MeasuredText {
             try {
                 return $this->measure->measure($this->face($face->family, $face->isItalic), $style, $text, $room);
+            } catch (UnreadableFont) {
+                return null;
+            }
+        });
+    }
+
+    /**
+     * The rooms in which a text takes one line more, kept the same way.
+     *
+     * @return ?TextSteps null where the font was not unpacked
+     */
+    public function steps(SpokenFace $face, TextStyle $style, string $text): ?TextSteps
+    {
+        $key = 'steps '.hash('xxh128', serialize([$face->family->key, $face->isItalic, $style, $text]));
+
+        return $this->steps[$key] ??= Cache::remember($key, self::SECONDS, function () use ($face, $style, $text): ?TextSteps {
+            try {
+                return $this->measure->steps($this->face($face->family, $face->isItalic), $style, $text);
             } catch (UnreadableFont) {
                 return null;
             }

@@ -31,6 +31,7 @@ use Ikat\Core\Check\ShopWords;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\HeaderBackdrop;
+use Ikat\Core\Header\TopContents;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
@@ -84,6 +85,7 @@ final class Inspector
         private readonly FontFiles $fonts,
         private readonly OwnFonts $own,
         private readonly ShelfReader $shelves,
+        private readonly TopReader $top,
     ) {}
 
     /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
@@ -103,6 +105,7 @@ final class Inspector
                 $i->theme,
                 $this->shop($look->storefront, $i->look)->iconSpec(),
             ),
+            TopContents::class => fn(Inspection $i): TopContents => $this->top->contents($i->look, $look->storefront),
             HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
             ShopWords::class => fn(Inspection $i): ShopWords => new ShopWords(
                 ShopWords::ofLook($i->look)
@@ -114,7 +117,7 @@ final class Inspector
             FontCoverage::class => fn(): FontCoverage => new FontCoverage(
                 fn(string $key): array => $this->fonts->characters($this->own->named($key)),
             ),
-            LineBreaks::class => fn(): LineBreaks => new LineBreaks($this->fonts->measured(...)),
+            LineBreaks::class => fn(): LineBreaks => new LineBreaks($this->fonts->measured(...), $this->fonts->steps(...)),
             BaseState::class => static fn(): BaseState => new BaseState($at->missing()),
         ]);
     }

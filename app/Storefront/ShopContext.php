@@ -16,10 +16,14 @@ use App\Pictures\ShopPicture;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Grid\ProductLabels;
+use Ikat\Core\Header\Arrangement;
 use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Setting\Catalog\FooterSettings;
+use Ikat\Core\Setting\Catalog\HeaderSettings;
+use Ikat\Core\Setting\Catalog\TopSettings;
 use Ikat\Core\Setting\Catalog\WordSettings;
 use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\Type\MenuType;
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
@@ -212,6 +216,62 @@ final class ShopContext
         return $this->text($path) === 'around' ? '' : 'scheme-'.$this->value($path);
     }
 
+    /** Where the parts of the header stand on wide screens: those that are there. */
+    public function arrangement(): Arrangement
+    {
+        $isThere = [
+            'logo' => true, 'icons' => true, 'menu' => $this->text(Arrangement::path('menu')) !== Arrangement::FOLDED,
+            'second' => $this->text('header.menu.second') !== MenuType::NONE, 'button' => $this->on('header.button.show'),
+            'search' => $this->text('header.search') === 'box', 'chooser' => $this->on('header.chooser'),
+        ];
+        $places = [];
+        foreach (array_keys(array_filter($isThere)) as $part) {
+            $places[$part] = $this->text(Arrangement::path($part));
+        }
+
+        return Arrangement::of($places, $this->picks('header.order') ?: array_keys(Arrangement::PARTS));
+    }
+
+    /**
+     * The icons of the header, in order.
+     *
+     * @return array<string, array{string, string, string, bool}> each with its address, sign, name, and whether it stays beside a folded menu
+     */
+    public function tools(): array
+    {
+        $all = [
+            'search' => ['/search', 'search', HeaderSettings::ICON_WORDS['search'], $this->text('header.folded.search') === 'icon'],
+            'account' => ['/account', 'user', HeaderSettings::ICON_WORDS['account'], $this->on('header.folded.account')],
+            'saved' => ['/saved', 'heart', HeaderSettings::ICON_WORDS['saved'], $this->on('header.folded.saved')],
+            'cart' => ['/cart', 'shopping-bag', HeaderSettings::ICON_WORDS['cart'], true],
+        ];
+        $isThere = fn(string $icon): bool => $icon === 'search' ? $this->text('header.search') !== 'none' : $this->on("header.$icon");
+        $tools = [];
+        foreach ($this->picks('header.icons') as $icon) {
+            if (isset($all[$icon]) && $isThere($icon)) {
+                $tools[$icon] = $all[$icon];
+            }
+        }
+
+        return $tools;
+    }
+
+    /**
+     * What the utility strip says.
+     *
+     * @param string $on all for all of it; wide or phone for what it says there only
+     *
+     * @return list<string>
+     */
+    public function utility(string $on): array
+    {
+        return $this->on('utility.show') ? array_values(array_filter(
+            TopSettings::UTILITY,
+            fn(string $item): bool => $this->on("utility.$item.show") && $this->text("utility.$item.text") !== ''
+                && ($on === 'all' || $this->text("utility.$item.devices") === $on),
+        )) : [];
+    }
+
     /** Whether the header lies transparent over the first band of this page. */
     public function headerLiesOver(string $kind): bool
     {
@@ -228,7 +288,8 @@ final class ShopContext
     {
         $opens = static fn(array $entries): bool => array_filter($entries, static fn(MenuEntry $e): bool => $e->below !== []) !== [];
 
-        return in_array($this->text('header.sticky'), ['smaller', 'returns'], true)
+        return in_array($this->text('header.sticky'), ['smaller', 'returns', 'row'], true)
+            || $this->on('header.button.show')
             || $opens($this->menu($this->text('header.menu.main')))
             || $opens($this->menu($this->text('header.menu.second')))
             || $this->on('announcement.show') && ($this->on('announcement.dismiss') || $this->text('announcement.turn') === 'turn');

@@ -8,6 +8,7 @@ use Ikat\Core\Compile\TypeScale;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Type\MeasuredText;
 use Ikat\Core\Type\SpokenFace;
+use Ikat\Core\Type\TextSteps;
 use Ikat\Core\Type\TextStyle;
 use Ikat\Core\Type\Voice;
 
@@ -20,8 +21,9 @@ final readonly class LineBreaks implements Measurement
     /**
      * @param ?\Closure(SpokenFace, TextStyle, string, float): ?MeasuredText $measured with the room of a line, px; null where nobody has
      *     the fonts, and nothing can be said of lines
+     * @param ?\Closure(SpokenFace, TextStyle, string): ?TextSteps $steps the rooms in which it takes one line more
      */
-    public function __construct(private ?\Closure $measured) {}
+    public function __construct(private ?\Closure $measured, private ?\Closure $steps = null) {}
 
     public static function measure(Inspection $inspection): self
     {
@@ -41,6 +43,12 @@ final readonly class LineBreaks implements Measurement
         );
 
         return $this->at($look, $voice, $text, $size, $room);
+    }
+
+    /** The rooms in which a text takes one line more; null where nobody has the fonts. */
+    public function steps(SpokenFace $face, TextStyle $style, string $text): ?TextSteps
+    {
+        return $this->steps === null ? null : ($this->steps)($face, $style, $text);
     }
 
     /** @param float $size of the letters, px */

@@ -19,6 +19,12 @@ final class TextMeasure
     /** Room that a line is let run over by what binary fractions leave, px. */
     private const SLACK = 0.001;
 
+    /** Width of a letter that the font does not have, in sizes (an average of Latin, Greek and Cyrillic; common practice, no source). */
+    private const UNKNOWN = 0.55;
+
+    /** Px to which the room for so many lines is found. */
+    private const NEAR = 0.005;
+
     private readonly Typesetter $setter;
 
     private ?\IntlBreakIterator $breaks = null;
@@ -68,6 +74,32 @@ final class TextMeasure
             ($line - $above - $below) / 2 + $above,
             $set->missing,
         );
+    }
+
+    /**
+     * The rooms in which a text takes one line more.
+     *
+     * @throws UnreadableFont
+     */
+    public function steps(Typeface $face, TextStyle $style, string $text): TextSteps
+    {
+        $text = self::collapsed($text);
+        $set = $this->set($face, $style, $text);
+        // What the font does not have is set in another one, whose widths nobody knows here: a letter is taken to be so wide.
+        $unknown = count(array_intersect(mb_str_split($text), $set->missing)) * self::UNKNOWN * $style->size;
+        $rooms = [$set->width(0, mb_strlen($text)) + $unknown];
+        $longest = $unknown > 0 ? $rooms[0] : max([0.0, ...array_column($this->lines($set, $text, 0.0), 'width')]);
+        while (count($rooms) < TextSteps::MOST && end($rooms) - $longest > self::NEAR) {
+            // As few lines as before take more room than this, and so many as are looked for take no more.
+            [$least, $most] = [$longest, end($rooms)];
+            while ($most - $least > self::NEAR) {
+                $middle = ($least + $most) / 2;
+                [$least, $most] = count($this->lines($set, $text, $middle)) <= count($rooms) + 1 ? [$least, $middle] : [$middle, $most];
+            }
+            $rooms[] = $most;
+        }
+
+        return new TextSteps($rooms);
     }
 
     /**

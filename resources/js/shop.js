@@ -3,6 +3,12 @@ const root = document.documentElement;
 root.classList.add('has-script');
 
 const header = document.querySelector('.header');
+if (header && root.matches('.sticky-row')) {
+  // How far it goes up with the page: to its second row, where it has one beside the first.
+  const [, second] = header.querySelectorAll('.header-row');
+  const fit = () => header.style.setProperty('--first-row', `${second?.offsetHeight ? second.getBoundingClientRect().top - header.getBoundingClientRect().top : 0}px`);
+  new ResizeObserver(fit).observe(header);
+}
 if (header && root.matches('.sticky-smaller, .sticky-returns')) {
   let last = scrollY;
   const follow = () => {
@@ -40,10 +46,10 @@ if (bar?.dataset.dismiss) {
   close.hidden = false;
   close.addEventListener('click', () => {
     bar.remove();
-    try { localStorage.setItem(key, '1'); } catch { /* A browser that keeps nothing shows it again on the next page. */ }
+    try { localStorage.setItem(key, String(Date.now() + bar.dataset.days * 86_400_000)); } catch { /* A browser that keeps nothing shows it again on the next page. */ }
   });
   let closed = false;
-  try { closed = localStorage.getItem(key) === '1'; } catch { closed = false; }
+  try { closed = Number(localStorage.getItem(key)) > Date.now(); } catch { closed = false; }
   if (closed) bar.remove();
 }
 if (bar?.dataset.turn) {
@@ -52,7 +58,7 @@ if (bar?.dataset.turn) {
   let at = 0;
   // Whoever asks for less motion begins paused, and everybody can pause (WCAG 2.2, 2.2.2).
   let paused = matchMedia('(prefers-reduced-motion: reduce)').matches;
-  const show = () => messages.forEach((message, i) => { message.hidden = i !== at; });
+  const show = () => messages.forEach((message, i) => { message.classList.toggle('waits', i !== at); });
   const tell = () => { pause.setAttribute('aria-pressed', String(paused)); };
   pause.hidden = false;
   pause.addEventListener('click', () => { paused = !paused; tell(); });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting\Catalog;
 
+use Ikat\Core\Header\Arrangement;
 use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\StepKey;
@@ -16,8 +17,11 @@ final class HeaderSettings
      * What stands at the end of the header, in the order to begin with: what is carried, what was liked, then ways to look and who looks.
      */
     public const ICONS = [
-        'cart' => 'cart', 'saved' => 'saved items', 'search' => 'search', 'account' => 'account', 'chooser' => 'country and language',
+        'cart' => 'cart', 'saved' => 'saved items', 'search' => 'search', 'account' => 'account',
     ];
+
+    /** What stands at them where words do. */
+    public const ICON_WORDS = ['cart' => 'Cart', 'saved' => 'Saved items', 'search' => 'Search', 'account' => 'Your orders'];
 
     /**
      * @param array<string, string> $schemes
@@ -27,7 +31,9 @@ final class HeaderSettings
     public static function all(array $schemes): array
     {
         $first = (string) array_key_first($schemes);
-        $menuShown = Condition::is('header.menu.place', 'beside', 'below');
+        $menuShown = Condition::is('header.menu.place', ...array_keys(Arrangement::PLACES));
+        $hasButton = Condition::on('header.button.show');
+        $hasSearch = Condition::is('header.search', 'icon', 'box');
 
         return [
             Setting::choice(
@@ -39,25 +45,9 @@ final class HeaderSettings
                 $schemes,
                 keywords: 'color scheme header',
             ),
-            Setting::choice(
-                'header.logo.place',
-                'Logo place',
-                'header',
-                StepKey::HEADER,
-                'start',
-                ['start' => 'left', 'middle' => 'middle', 'above' => 'on its own row above'],
-                keywords: 'logo position left center row',
-            ),
+            self::place('logo', 'start', 'logo position left center row'),
             Setting::menu('header.menu.main', 'Which menu', 'header', StepKey::HEADER, 'main', keywords: 'main'),
-            Setting::choice(
-                'header.menu.place',
-                'Menu place',
-                'header',
-                StepKey::HEADER,
-                'beside',
-                ['beside' => 'beside the logo', 'below' => 'on its own row below', 'folded' => 'folded away'],
-                keywords: 'navigation menu row position hamburger',
-            ),
+            self::place('menu', 'start', 'navigation menu row position hamburger', null, [Arrangement::FOLDED => 'folded away']),
             Setting::length(
                 'header.menu.fold',
                 'Menu folds below',
@@ -89,6 +79,40 @@ final class HeaderSettings
                 isOptional: true,
                 keywords: 'extra',
             ),
+            self::place('second', 'end', 'second menu position'),
+            Setting::choice(
+                'header.menu.pointed',
+                'A menu word that is pointed at',
+                'header',
+                StepKey::HEADER,
+                'underline',
+                ['underline' => 'is underlined', 'glow' => 'glows', 'button' => 'has the button’s colors', 'none' => 'stays as it is'],
+                keywords: 'hover underline glow highlight pointer',
+            ),
+            Setting::count(
+                'header.menu.speed',
+                'Thousandths of a second until it does',
+                'header',
+                StepKey::HEADER,
+                120,
+                0,
+                600,
+                'hover speed duration motion',
+                Condition::is('header.menu.pointed', 'underline', 'glow', 'button'),
+            ),
+            Setting::switch('header.button.show', 'Category button', 'header', StepKey::HEADER, false, 'shop all categories button menu'),
+            Setting::text(
+                'header.button.text',
+                'Category button: words',
+                'header',
+                StepKey::HEADER,
+                'All goods',
+                24,
+                'shop all categories',
+                $hasButton,
+            ),
+            Setting::menu('header.button.menu', 'Category button: which menu', 'header', StepKey::HEADER, 'main', when: $hasButton),
+            self::place('button', 'start', 'category button position', $hasButton),
             Setting::length(
                 'header.space.top',
                 'Space above',
@@ -120,6 +144,17 @@ final class HeaderSettings
                 0.5,
                 keywords: 'line border divider',
             ),
+            Setting::length(
+                'header.row.rule',
+                'Rule between the rows',
+                'header',
+                StepKey::HEADER,
+                0,
+                0,
+                6,
+                0.5,
+                keywords: 'line border divider second row',
+            ),
             Setting::choice(
                 'header.search',
                 'Search',
@@ -128,6 +163,19 @@ final class HeaderSettings
                 'icon',
                 ['none' => 'not in the header', 'icon' => 'as an icon', 'box' => 'as a box'],
                 keywords: 'search icon magnifier find field',
+            ),
+            self::place('search', 'end', 'search position', Condition::is('header.search', 'box')),
+            Setting::length(
+                'header.search.width',
+                'Width of the search box',
+                'header',
+                StepKey::HEADER,
+                190,
+                120,
+                420,
+                5,
+                keywords: 'search field size',
+                when: Condition::is('header.search', 'box'),
             ),
             Setting::switch('header.account', 'Account icon', 'header', StepKey::HEADER, false, 'account person order customer'),
             Setting::switch('header.saved', 'Saved items icon', 'header', StepKey::HEADER, false, 'wish list heart favorites saved'),
@@ -138,7 +186,71 @@ final class HeaderSettings
                 'header',
                 StepKey::HEADER,
                 self::ICONS,
-                'icons order search cart account saved chooser',
+                'icons order search cart account saved',
+            ),
+            Setting::choice(
+                'header.icons.words',
+                'Words at the icons',
+                'header',
+                StepKey::HEADER,
+                'none',
+                ['none' => 'none', 'beside' => 'beside them', 'under' => 'under them'],
+                keywords: 'icons labels text',
+            ),
+            self::place('icons', 'end', 'icons position'),
+            Setting::order(
+                'header.order',
+                'Order of the parts within one place',
+                'header',
+                StepKey::HEADER,
+                Arrangement::PARTS,
+                'arrange order',
+            ),
+            Setting::choice(
+                'header.folded.logo',
+                'Logo beside a folded menu',
+                'header',
+                StepKey::HEADER,
+                'start',
+                ['start' => 'left', 'middle' => 'in the middle', 'above' => 'in a row of its own'],
+                keywords: 'phone mobile logo position',
+            ),
+            Setting::choice(
+                'header.folded.button',
+                'Sign of the folded menu',
+                'header',
+                StepKey::HEADER,
+                'start',
+                ['start' => 'left', 'end' => 'right'],
+                keywords: 'phone mobile hamburger',
+            ),
+            Setting::choice(
+                'header.folded.search',
+                'Search beside a folded menu',
+                'header',
+                StepKey::HEADER,
+                'icon',
+                ['icon' => 'as an icon', 'box' => 'as a box in a row of its own', 'menu' => 'in the menu'],
+                keywords: 'phone mobile search',
+                when: $hasSearch,
+            ),
+            Setting::switch(
+                'header.folded.account',
+                'Account icon beside a folded menu',
+                'header',
+                StepKey::HEADER,
+                false,
+                'phone mobile account',
+                Condition::on('header.account'),
+            ),
+            Setting::switch(
+                'header.folded.saved',
+                'Saved items icon beside a folded menu',
+                'header',
+                StepKey::HEADER,
+                false,
+                'phone mobile saved',
+                Condition::on('header.saved'),
             ),
             Setting::switch(
                 'header.chooser',
@@ -148,6 +260,7 @@ final class HeaderSettings
                 false,
                 'country language region currency international',
             ),
+            self::place('chooser', 'end', 'country language position', Condition::on('header.chooser')),
             Setting::choice(
                 'header.sticky',
                 'Header while the page scrolls',
@@ -156,9 +269,21 @@ final class HeaderSettings
                 'moves',
                 [
                     'stays' => 'in sight all the way', 'smaller' => 'in sight, made thinner', 'returns' => 'in sight on the way up only',
-                    'moves' => 'only at the top of the page',
+                    'row' => 'its second row in sight', 'moves' => 'only at the top of the page',
                 ],
                 keywords: 'sticky header fixed scroll shrink',
+            ),
+            Setting::number(
+                'header.sticky.size',
+                'Share of its height once scrolled',
+                'header',
+                StepKey::HEADER,
+                0.7,
+                0.5,
+                1,
+                0.05,
+                'sticky header shrink height',
+                Condition::is('header.sticky', 'smaller'),
             ),
             Setting::switch(
                 'header.over',
@@ -179,5 +304,20 @@ final class HeaderSettings
                 when: Condition::on('header.over'),
             ),
         ];
+    }
+
+    /** @param array<string, string> $more places of its own => in words */
+    private static function place(string $part, string $default, string $keywords, ?Condition $when = null, array $more = []): Setting
+    {
+        return Setting::choice(
+            Arrangement::path($part),
+            ucfirst(Arrangement::PARTS[$part]).': place',
+            'header',
+            StepKey::HEADER,
+            $default,
+            [...Arrangement::PLACES, ...$more],
+            keywords: $keywords,
+            when: $when,
+        );
     }
 }

@@ -14,6 +14,9 @@ use Ikat\Core\Setting\Type\ItemsType;
 /** Announcement bar and utility strip. */
 final class TopSettings
 {
+    /** What the utility strip may say, from left to right. */
+    public const UTILITY = ['words', 'phone', 'email', 'first', 'second'];
+
     public static function messages(): Setting
     {
         return Setting::items(
@@ -100,6 +103,17 @@ final class TopSettings
                 false,
                 'dismiss close hide',
                 $on,
+            ),
+            Setting::count(
+                'announcement.dismiss.days',
+                'Days it stays closed',
+                'announcement',
+                StepKey::HEADER,
+                7,
+                1,
+                90,
+                'dismiss close hide again',
+                Condition::on('announcement.dismiss'),
             ),
             Setting::length(
                 'announcement.size',
@@ -225,6 +239,7 @@ final class TopSettings
             'email' => ['E-mail', 60, 'mail address contact'],
         ] as $key => [$label, $max, $words]) {
             $settings[] = Setting::switch("utility.$key.show", "$label shows", 'utility', StepKey::HEADER, true, $words.' on off', $on);
+            $settings[] = self::devices($key, $label);
             $settings[] = Setting::text(
                 "utility.$key.text",
                 $label,
@@ -247,6 +262,7 @@ final class TopSettings
                 'utility strip button on off',
                 $on,
             );
+            $settings[] = self::devices($key, "$name button");
             $settings[] = Setting::text(
                 "utility.$key.text",
                 "$name button words",
@@ -268,5 +284,19 @@ final class TopSettings
         }
 
         return $settings;
+    }
+
+    private static function devices(string $key, string $label): Setting
+    {
+        return Setting::choice(
+            "utility.$key.devices",
+            "$label: devices",
+            'utility',
+            StepKey::HEADER,
+            $key === 'phone' ? 'all' : 'wide',
+            ['all' => 'on every device', 'wide' => 'not on a phone: in its menu there', 'phone' => 'on a phone only'],
+            keywords: 'phone mobile desktop devices',
+            when: Condition::on("utility.$key.show"),
+        );
     }
 }

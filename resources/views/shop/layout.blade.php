@@ -1,7 +1,7 @@
 @props(['shop', 'title', 'kind' => 'content', 'head' => 'whole', 'scheme' => 'page.scheme', 'script' => false])
 @php($over = $shop->headerLiesOver($kind))
 <!DOCTYPE html>
-<html lang="{{ $shop->storefront->speaks()[0] ?? 'en' }}" class="sticky-{{ $head === 'whole' && ! $over ? $shop->text('header.sticky') : 'moves' }} menu-{{ $shop->text('header.menu.place') }}">
+<html lang="{{ $shop->storefront->speaks()[0] ?? 'en' }}" class="sticky-{{ $head === 'whole' && ! $over ? $shop->text('header.sticky') : 'moves' }} header-rows-{{ count($shop->arrangement()->rows) }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">

@@ -1,49 +1,56 @@
 @php($second = $shop->text('header.menu.second'))
 @php($search = $shop->text('header.search'))
-<header class="header logo-{{ $shop->text('header.logo.place') }} {{ $over ? 'is-over '.$shop->wears('header.over.scheme') : $shop->wears('header.scheme') }}" data-part="header"
-  data-from="header.scheme header.sticky header.over header.over.scheme">
+@php($rows = $shop->arrangement()->rows)
+<header class="header folded-logo-{{ $shop->text('header.folded.logo') }} folded-button-{{ $shop->text('header.folded.button') }} {{ $over ? 'is-over '.$shop->wears('header.over.scheme') : $shop->wears('header.scheme') }}" data-part="header"
+  data-from="header.scheme header.sticky header.sticky.size header.over header.over.scheme header.order">
   <div class="frame">
-    <details class="fold" data-from="header.menu.main header.menu.place header.menu.fold"><summary aria-label="Menu"><x-icon name="menu"/></summary>
+    <details class="fold" data-from="header.menu.main header.menu.place header.menu.fold header.folded.button"><summary aria-label="Menu"><x-icon name="menu"/></summary>
       <ul>
+        @if ($shop->on('header.button.show'))<li data-from="header.button.show header.button.menu"><span class="fold-head" data-from="header.button.text">{{ $shop->text('header.button.text') }}</span><ul>
+          @include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.button.menu')), 'opens' => false])</ul></li>@endif
         @include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.menu.main')), 'opens' => false])
         @if ($second !== 'none')@include('shop.parts.entries', ['entries' => $shop->menu($second), 'opens' => false])@endif
-        @if ($shop->on('header.account'))<li><a href="{{ $shop->address('/account') }}">Your orders</a></li>@endif
-        @if ($shop->on('header.saved'))<li><a href="{{ $shop->address('/saved') }}">Saved items</a></li>@endif</ul>
+        @if ($search !== 'none' && $shop->text('header.folded.search') === 'menu')<li data-from="header.folded.search"><a href="{{ $shop->address('/search') }}">Search</a></li>@endif
+        @if ($shop->on('header.account') && ! $shop->on('header.folded.account'))<li><a href="{{ $shop->address('/account') }}">Your orders</a></li>@endif
+        @if ($shop->on('header.saved') && ! $shop->on('header.folded.saved'))<li><a href="{{ $shop->address('/saved') }}">Saved items</a></li>@endif
+        @foreach ($shop->utility('wide') as $item)<li class="fold-utility">@include('shop.parts.utility-item', ['item' => $item])</li>@endforeach
+        @if ($shop->on('header.chooser'))<li>@include('shop.parts.chooser', ['id' => 'fold-country', 'from' => 'header.chooser'])</li>@endif</ul>
     </details>
-    @include('shop.parts.logo', ['on' => $over ? 'header.over.scheme' : 'header.scheme'])
-    <nav class="menu" aria-label="Main menu" data-from="header.menu.main header.menu.place header.menu.fold">
-      <ul>@include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.menu.main')), 'opens' => true])</ul>
-    </nav>
-    <div class="tools">
-      @if ($second !== 'none')<nav class="second" aria-label="Second menu" data-from="header.menu.second"><ul>
-        @include('shop.parts.entries', ['entries' => $shop->menu($second), 'opens' => true])</ul></nav>@endif
-      @foreach (explode(',', $shop->text('header.icons')) as $icon)
-      @switch($icon)
-      @case('search')
-      @if ($search === 'box')<form class="search-box" role="search" aria-label="Search the shop" action="{{ $shop->address('/search') }}" data-from="header.search"><label class="hidden-words"
-        for="header-q">Search the shop</label><input class="input" id="header-q" name="q" type="search" maxlength="80"><button class="tool" aria-label="Search"><x-icon
-        name="search"/></button></form>@endif
-      @if ($search !== 'none')<a @class(['tool', 'search-icon' => $search === 'box']) href="{{ $shop->address('/search') }}" aria-label="Search" data-from="header.search"><x-icon
-        name="search"/></a>@endif
-      @break
-      @case('chooser')
-      @if ($shop->on('header.chooser'))@include('shop.parts.chooser', ['id' => 'header-country', 'from' => 'header.chooser'])@endif
-      @break
-      @case('account')
-      @if ($shop->on('header.account'))<a class="tool tool-more" href="{{ $shop->address('/account') }}" aria-label="Your orders" data-from="header.account"><x-icon name="user"/></a>@endif
-      @break
-      @case('saved')
-      @if ($shop->on('header.saved'))<a class="tool tool-more" href="{{ $shop->address('/saved') }}" aria-label="Saved items" data-from="header.saved"><x-icon name="heart"/></a>@endif
-      @break
-      @case('cart')
-      @if ($shop->on('header.cart'))
-      @php($count = $shop->visitor->count())
-      <a class="tool" href="{{ $shop->address('/cart') }}" aria-label="Cart, {{ $count }} {{ $count === 1 ? 'item' : 'items' }}" data-from="header.cart"><x-icon
-        name="shopping-bag"/>@if ($count > 0)<span class="count" aria-hidden="true">{{ $count }}</span>@endif</a>
-      @endif
-      @break
-      @endswitch
-      @endforeach
+    @foreach ($rows as $row)
+    @php($soft = \Ikat\Core\Header\Arrangement::soft($row))
+    <div @class(['header-row', 'has-middle' => $row['middle'] !== [], "soft-$soft" => $soft !== null])>
+      @foreach ($row as $place => $parts)@if ($place !== 'middle' || $parts !== [])<div class="header-place at-{{ $place }}">
+        @foreach ($parts as $part)@switch($part)
+        @case('logo')
+        @include('shop.parts.logo', ['on' => $over ? 'header.over.scheme' : 'header.scheme'])
+        @break
+        @case('menu')
+        <nav class="menu points-{{ $shop->text('header.menu.pointed') }}" aria-label="Main menu" data-from="header.menu.main header.menu.place header.menu.fold header.menu.pointed">
+          <ul>@include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.menu.main')), 'opens' => true])</ul>
+        </nav>
+        @break
+        @case('second')
+        <nav class="second points-{{ $shop->text('header.menu.pointed') }}" aria-label="Second menu" data-from="header.menu.second header.second.place"><ul>
+          @include('shop.parts.entries', ['entries' => $shop->menu($second), 'opens' => true])</ul></nav>
+        @break
+        @case('button')
+        <details class="shelf-button below" name="menu-below" data-from="header.button.show header.button.place header.button.menu"><summary class="quiet-button" data-from="header.button.text">{{ $shop->text('header.button.text') }}<x-icon
+          name="chevron-down"/></summary><ul>@include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.button.menu')), 'opens' => false])</ul></details>
+        @break
+        @case('search')
+        <form @class(['search-box', 'is-folded-too' => $shop->text('header.folded.search') === 'box']) role="search" aria-label="Search the shop" action="{{ $shop->address('/search') }}"
+          data-from="header.search header.search.place header.folded.search"><label class="hidden-words" for="header-q">Search the shop</label><input class="input" id="header-q" name="q" type="search"
+          maxlength="80" data-from="header.search.width"><button class="tool" aria-label="Search"><x-icon name="search"/></button></form>
+        @break
+        @case('chooser')
+        @include('shop.parts.chooser', ['id' => 'header-country', 'from' => 'header.chooser header.chooser.place'])
+        @break
+        @case('icons')
+        @include('shop.parts.tools')
+        @break
+        @endswitch @endforeach
+      </div>@endif @endforeach
     </div>
+    @endforeach
   </div>
 </header>

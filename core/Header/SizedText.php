@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Header;
+
+use Ikat\Core\Type\TextSteps;
+
+/** A text in sizes that change with the screen: how wide it is and into how many lines it breaks. All lengths in px. */
+final class SizedText
+{
+    /** Sizes it is measured in; between two of them a width is a straight line, in fonts with sizes of their own too. */
+    private const STEP = 0.5;
+
+    /** Browsers keep lengths in this part of a px and round what a text takes up to it. */
+    private const UNIT = 64;
+
+    /** @var array<string, list<float>> by size */
+    private array $measured = [];
+
+    /** @param \Closure(float): TextSteps $steps of the text in a size, px */
+    public function __construct(public readonly string $words, private readonly \Closure $steps) {}
+
+    /** On one line. */
+    public function width(float $size): float
+    {
+        return $this->words === '' ? 0.0 : ceil($this->at($size, 0) * self::UNIT - 0.01) / self::UNIT;
+    }
+
+    /** @param float $room that a line may take; where a word is wider, it runs over */
+    public function lines(float $size, float $room): int
+    {
+        if ($this->words === '') {
+            return 0;
+        }
+        $most = count($this->of(floor($size / self::STEP) * self::STEP));
+        for ($lines = 1; $lines < $most; $lines++) {
+            if ($this->at($size, $lines - 1) <= $room + 1 / self::UNIT) {
+                break;
+            }
+        }
+
+        return $lines;
+    }
+
+    /** Width of what cannot be broken. */
+    public function longest(float $size): float
+    {
+        return $this->words === '' ? 0.0 : $this->at($size, TextSteps::MOST);
+    }
+
+    /** The least room in which it takes so many lines. */
+    public function roomFor(float $size, int $lines): float
+    {
+        return $this->at($size, $lines - 1);
+    }
+
+    private function at(float $size, int $step): float
+    {
+        $low = floor($size / self::STEP) * self::STEP;
+        $share = ($size - $low) / self::STEP;
+        $first = $this->of($low);
+        $last = count($first) - 1;
+        $width = $first[min($step, $last)];
+        if ($share > 0) {
+            $next = $this->of($low + self::STEP);
+            $width += ($next[min($step, count($next) - 1)] - $width) * $share;
+        }
+
+        return $width;
+    }
+
+    /** @return non-empty-list<float> */
+    private function of(float $size): array
+    {
+        return $this->measured[(string) $size] ??= ($this->steps)($size)->rooms;
+    }
+}

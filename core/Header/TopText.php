@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Header;
+
+use Ikat\Core\Check\LineBreaks;
+use Ikat\Core\Compile\TypeScale;
+use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Type\SpokenFace;
+use Ikat\Core\Type\TextSteps;
+use Ikat\Core\Type\TextStyle;
+use Ikat\Core\Type\Voice;
+
+/** The texts at the top of a page as the look sets them: each is measured once in each of the sizes it comes in. */
+final readonly class TopText
+{
+    public function __construct(private ResolvedLook $look, private LineBreaks $breaks) {}
+
+    /** Whether anything can be measured: somebody has the fonts. */
+    public function isKnown(): bool
+    {
+        return $this->breaks->steps(SpokenFace::of($this->look, Voice::Menu), TextStyle::of($this->look, Voice::Menu, 16.0), 'a') !== null;
+    }
+
+    public function of(Voice $voice, string $words): SizedText
+    {
+        $face = SpokenFace::of($this->look, $voice);
+
+        return $this->set($face, fn(float $size): TextStyle => TextStyle::of($this->look, $voice, $size), $words);
+    }
+
+    /**
+     * A text in the family of a voice, in a weight of its own.
+     *
+     * @param float $spacing between letters, in sizes
+     */
+    public function weighing(Voice $voice, int $weight, string $words, float $spacing, bool $isCapitals): SizedText
+    {
+        $own = SpokenFace::of($this->look, $voice);
+        $face = SpokenFace::from($own->family, $own->isItalic ? 'italic' : 'upright', $weight);
+        $style = static fn(float $size): TextStyle => new TextStyle($size, $face->weight, $spacing * $size, 0.0, $isCapitals);
+
+        return $this->set($face, $style, $words);
+    }
+
+    /** Size of a voice on a screen, px. */
+    public function size(Voice $voice, float $screen): float
+    {
+        return TypeScale::at(
+            (float) $this->look->value($voice->path('size.phone')),
+            (float) $this->look->value($voice->path('size.desktop')),
+            $screen,
+        );
+    }
+
+    /** Height of a line of a voice, px. */
+    public function line(Voice $voice, float $size): float
+    {
+        return (float) $this->look->value($voice->path('leading')) * $size;
+    }
+
+    /** @param \Closure(float): TextStyle $style in a size */
+    private function set(SpokenFace $face, \Closure $style, string $words): SizedText
+    {
+        return new SizedText(
+            $words,
+            fn(float $size): TextSteps => $this->breaks->steps($face, $style($size), $words) ?? new TextSteps([0.0]),
+        );
+    }
+}
