@@ -5,40 +5,53 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Inspection\Inspector;
-use Ikat\Core\Header\HeaderForm;
 use Ikat\Core\Header\HeaderSolver;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
 
-final class HeaderSolve extends LookCommand
+final class HeaderSolve extends AnswerCommand
 {
-    use NumberOptions;
+    use FindsLook;
 
-    protected $signature = 'header:solve {--look=1} {--width= : of the screen, px; many are read from standard input} {--json}';
+    protected $signature = 'header:solve
+        {value? : width of the screen, px; without it and --width, one a line from standard input}
+        {--width= : of the screen, px}
+        {--look=1}
+        {--json}';
 
-    protected $description = 'Say how tall the header of a look is on a screen, what makes it so tall, and from which width on everything fits';
+    protected $description = 'Say how tall the header of a look is on a screen, what makes it so tall, and from which width on it fits';
 
-    public function handle(Inspector $inspector): int
+    private ?HeaderSolver $solver = null;
+
+    protected function initialize(InputInterface $input, OutputInterface $output): void
     {
-        return $this->tell(function () use ($inspector): array {
-            $solver = $inspector->inspect($this->look())->get(HeaderSolver::class);
-
-            return self::answer($solver, $solver->at($this->number('width', 240, 4000) ?? 1280.0));
-        });
+        if ($input->getArgument('value') === null && $input->getOption('width') !== null) {
+            $input->setArgument('value', $input->getOption('width'));
+        }
     }
 
-    /** @return array<string, mixed> */
-    private static function answer(HeaderSolver $solver, HeaderForm $form): array
+    protected function columns(): array
     {
+        return ['value'];
+    }
+
+    protected function answer(array $values): array
+    {
+        $width = filter_var($values[0], FILTER_VALIDATE_FLOAT);
+        if ($width === false || $width < 240 || $width > 4000) {
+            throw new \InvalidArgumentException("“{$values[0]}” is not a width of a screen. Give px from 240 to 4000: --width=390.");
+        }
+        $this->solver ??= app(Inspector::class)->inspect($this->look())->get(HeaderSolver::class);
+        $form = $this->solver->at($width);
+        $px = ['x' => 0, 'y' => 0, 'width' => 0, 'height' => 0];
+
         return [
-            'width' => $form->width, 'height' => round($form->height, 2), 'rows' => $form->rows,
-            'menu' => $form->isFolded ? 'folded' : 'shown',
-            'folds_below' => is_infinite($solver->foldsUpTo()) ? null : $solver->foldsUpTo() + 1,
-            'fits_from' => $solver->fitsFrom(), 'menu_lines' => $form->menuLines, 'over' => round($form->over, 2),
-            'causes' => $form->causes,
+            'width' => $width, 'height' => round($form->height, 2), 'rows' => $form->rows, 'menu' => $form->isFolded ? 'folded' : 'shown',
+            'folds_below' => $this->solver->foldsUpTo() === INF ? null : $this->solver->foldsUpTo() + 1,
+            'fits_from' => $this->solver->fitsFrom(), 'menu_lines' => $form->menuLines, 'over' => round($form->over, 2),
+            'causes' => array_map(static fn(array $c): array => [...$c, 'px' => round($c['px'], 2)], $form->causes),
             'blocks' => array_map(
-                static fn(array $b): array => [...$b, ...array_map(
-                    static fn(float $px): float => round($px, 2),
-                    array_intersect_key($b, ['x' => 0, 'y' => 0, 'width' => 0, 'height' => 0]),
-                )],
+                static fn(array $b): array => [...$b, ...array_map(static fn(float $v): float => round($v, 2), array_intersect_key($b, $px))],
                 $form->blocks,
             ),
         ];

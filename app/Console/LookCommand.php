@@ -4,27 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Models\CurrentStore;
-use App\Models\Look;
 use Illuminate\Console\Command;
 
-/** A command about one look; the console may see every store's. */
+/** A command about one look. */
 abstract class LookCommand extends Command
 {
-    /** @throws \InvalidArgumentException when there is no such look */
-    protected function look(): Look
-    {
-        $look = Look::query()->withoutGlobalScope('store')->find((int) $this->option('look'));
-        if ($look === null) {
-            throw new \InvalidArgumentException(sprintf(
-                'There is no look %s. Give one that exists: --look=1.',
-                (string) $this->option('look'),
-            ));
-        }
-        app(CurrentStore::class)->is($look->getAttribute('store_id'));
-
-        return $look->load('storefront');
-    }
+    use FindsLook;
 
     /** @param callable(): array<mixed> $answer */
     protected function tell(callable $answer): int

@@ -15,6 +15,7 @@ use App\Storefront\Money;
 use App\Storefront\SampleCart;
 use App\Storefront\SamplePages;
 use App\Storefront\ShopContext;
+use App\Storefront\TopOfPage;
 use App\Storefront\Visitor;
 use App\Storeroom\ShelfReader;
 use App\Storeroom\StoreReader;
@@ -31,6 +32,7 @@ use Ikat\Core\Check\ShopWords;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\HeaderBackdrop;
+use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\TopContents;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
@@ -58,7 +60,7 @@ final class Inspector
     private const A_PRICE = 123_450;
 
     /** Raised when the index's own form changes. */
-    private const FORM = 15;
+    private const FORM = 16;
 
     /** Pages that have running text: on the others it is the footer's. */
     private const TEXT_PAGES = ['home', 'product', 'content'];
@@ -85,7 +87,6 @@ final class Inspector
         private readonly FontFiles $fonts,
         private readonly OwnFonts $own,
         private readonly ShelfReader $shelves,
-        private readonly TopReader $top,
     ) {}
 
     /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
@@ -105,7 +106,7 @@ final class Inspector
                 $i->theme,
                 $this->shop($look->storefront, $i->look)->iconSpec(),
             ),
-            TopContents::class => fn(Inspection $i): TopContents => $this->top->contents($i->look, $look->storefront),
+            TopContents::class => fn(Inspection $i): TopContents => TopOfPage::contents($this->shop($look->storefront, $i->look)),
             HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
             ShopWords::class => fn(Inspection $i): ShopWords => new ShopWords(
                 ShopWords::ofLook($i->look)
@@ -212,6 +213,8 @@ final class Inspector
         return $this->joined["$storefront->id {$at->key()}"] ??= $this->sheet([
             $this->looks->themes->stylesheet($at->bare),
             $at->compiled()->rules,
+            // At which width it folds says nothing of what can be reached.
+            sprintf("@media (max-width: %dpx) {\n%s}", HeaderSolver::TABLET, $at->bare->foldedCss),
         ]);
     }
 
@@ -279,6 +282,7 @@ final class Inspector
             $storefront,
             $storefront->store,
             $resolved->values(),
+            '',
             '',
             '',
             Visitor::looking($storefront, $cart),

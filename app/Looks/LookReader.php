@@ -57,6 +57,7 @@ final class LookReader
         $name = self::cssName($look->compiled($moment));
         $this->drafts->put($name, $look->compiled($moment)->css);
         $this->drafts->put($this->themes->stylesheetName($look->bare), $this->themes->stylesheet($look->bare));
+        $this->drafts->put($this->themes->foldedName($look->bare), $look->bare->foldedCss);
 
         return $name;
     }

@@ -124,6 +124,12 @@ final class ThemeShelf
             $theme->name.'-'.substr(hash('sha256', $this->stylesheet($theme)), 0, 20).'.css';
     }
 
+    /** The same of its rules for a folded menu. */
+    public function foldedName(Theme $theme): string
+    {
+        return 'folded-'.substr(hash('sha256', $theme->foldedCss), 0, 20).'.css';
+    }
+
     /** Forgets what was read, after the store's own shelf has changed. */
     public function forget(): void
     {

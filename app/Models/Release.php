@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, bool|float|string> $resolved every setting's value
  * @property string $theme_css file name
  * @property string $look_css file name
+ * @property ?string $folded_css file name; null where the look's own stylesheet has its rules
  * @property list<array{int, string}> $timeline Unix time and what runs from then on
  * @property array<string, array{values: array<string, bool|float|string>, look_css: string}> $variants what running seasons change, by what
  *     runs

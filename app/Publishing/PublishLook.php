@@ -59,6 +59,8 @@ final class PublishLook
         $this->sheets = [];
         $this->write($themeCss, $this->looks->themes->stylesheet($at->bare));
         $this->write($lookCss, $at->compiled()->css);
+        $foldedCss = $this->looks->themes->foldedName($at->bare);
+        $this->write($foldedCss, $at->bare->foldedCss);
         $timeline = $at->calendar()->timeline(now()->toImmutable(), self::YEARS_AHEAD);
         $variants = $this->variants($at, $timeline);
         $row = [
@@ -71,6 +73,7 @@ final class PublishLook
             'resolved' => $at->resolved()->values(),
             'theme_css' => $themeCss,
             'look_css' => $lookCss,
+            'folded_css' => $foldedCss,
             'timeline' => $timeline,
             'variants' => array_map(static fn(array $v): array => ['values' => $v['values'], 'look_css' => $v['look_css']], $variants),
             'pictures' => $this->pictures([$at->resolved(), ...array_column($variants, 'look')]),

@@ -50,6 +50,7 @@ final class DraftShop
             $resolved->values(),
             $this->looks->themes->stylesheetName($snapshot->bare),
             $this->looks->layOut($snapshot, $at->moment),
+            $this->looks->themes->foldedName($snapshot->bare),
             $visitor,
             $this->pictures->one(...),
             $this->fonts->named(...),

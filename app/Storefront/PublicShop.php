@@ -110,6 +110,7 @@ final class PublicShop
             [...$release->resolved, ...$variant['values']],
             $release->theme_css,
             $variant['look_css'],
+            (string) $release->folded_css,
             $visitor,
             static fn(string $name): ?ShopPicture => isset($release->pictures[$name])
                 ? ShopPicture::fromArray($release->pictures[$name])

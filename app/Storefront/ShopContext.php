@@ -17,6 +17,7 @@ use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Grid\ProductLabels;
 use Ikat\Core\Header\Arrangement;
+use Ikat\Core\Header\TopLook;
 use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Setting\Catalog\FooterSettings;
 use Ikat\Core\Setting\Catalog\HeaderSettings;
@@ -50,6 +51,7 @@ final class ShopContext
      * @param array<string, bool|float|string> $values every setting's resolved value
      * @param string $themeCss file name
      * @param string $lookCss file name
+     * @param string $foldedCss file name of the rules for a folded menu; empty where they are in the look's own stylesheet
      * @param \Closure(string): ?ShopPicture $library a picture the look may show, by its name
      * @param \Closure(string): FontFamily $family by its key
      * @param string $previewPrefix put before addresses the shop redirects to; empty for the public shop
@@ -60,6 +62,7 @@ final class ShopContext
         private readonly array $values,
         public readonly string $themeCss,
         public readonly string $lookCss,
+        public readonly string $foldedCss,
         public readonly Visitor $visitor,
         private readonly \Closure $library,
         private readonly \Closure $family,
@@ -75,6 +78,20 @@ final class ShopContext
     public function read(): array
     {
         return $this->read;
+    }
+
+    /**
+     * Values of the settings whose paths begin so.
+     *
+     * @return array<string, bool|float|string>
+     */
+    public function valuesOf(string ...$beginnings): array
+    {
+        return array_filter(
+            $this->values,
+            static fn(string $path): bool => array_filter($beginnings, static fn(string $b): bool => str_starts_with($path, $b)) !== [],
+            ARRAY_FILTER_USE_KEY,
+        );
     }
 
     private function value(string $path): bool|float|string|null
@@ -232,10 +249,30 @@ final class ShopContext
         return Arrangement::of($places, $this->picks('header.order') ?: array_keys(Arrangement::PARTS));
     }
 
+    /** Screens on which the menu is folded away, as a media query. */
+    public function foldedOn(): string
+    {
+        return app(TopOfPage::class)->foldedOn($this);
+    }
+
+    /** What the top of its pages is made from: which width it comes to changes nothing of what a page is made of. */
+    public function top(): TopLook
+    {
+        return new TopLook(
+            fn(string $path): bool|float|string|null => $this->values[$path] ?? null,
+            fn(Voice $voice): SpokenFace => SpokenFace::from(
+                ($this->family)((string) ($this->values[$voice->path('family')] ?? '')),
+                (string) ($this->values[$voice->path('style')] ?? ''),
+                (float) ($this->values[$voice->path('weight')] ?? 400),
+            ),
+        );
+    }
+
     /**
      * The icons of the header, in order.
      *
-     * @return array<string, array{string, string, string, bool}> each with its address, sign, name, and whether it stays beside a folded menu
+     * @return array<string, array{string, string, string, bool}> each with its address, sign, name, and whether it stays beside a folded
+     *     menu
      */
     public function tools(): array
     {
@@ -270,6 +307,18 @@ final class ShopContext
             fn(string $item): bool => $this->on("utility.$item.show") && $this->text("utility.$item.text") !== ''
                 && ($on === 'all' || $this->text("utility.$item.devices") === $on),
         )) : [];
+    }
+
+    /** Where a thing of the utility strip leads: one calls, one writes, a button goes somewhere. */
+    public function utilityAddress(string $item): string
+    {
+        $words = $this->text("utility.$item.text");
+
+        return match ($item) {
+            'phone' => 'tel:'.preg_replace('/[^0-9+]/', '', $words),
+            'email' => "mailto:$words",
+            default => $this->address($this->text("utility.$item.target") ?: '/'),
+        };
     }
 
     /** Whether the header lies transparent over the first band of this page. */

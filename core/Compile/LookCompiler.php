@@ -84,13 +84,12 @@ final class LookCompiler
         foreach ($items as $class => $properties) {
             $classes .= ".$class{".self::declarations($properties)."}\n";
         }
-        $rules = $classes.self::folded($look, $theme);
         $css = FontFaces::css(
             self::families($look),
             self::italics($look),
-        ).':root{'.self::declarations($root)."}\n".self::dark($look, $theme).$rules;
+        ).':root{'.self::declarations($root)."}\n".self::dark($look, $theme).$classes;
 
-        return new CompiledLook($css, substr(hash('sha256', $css), 0, 20), $derived, $root, $rules);
+        return new CompiledLook($css, substr(hash('sha256', $css), 0, 20), $derived, $root, $classes);
     }
 
     /** What a device that asks for dark surroundings gets instead. */
@@ -147,14 +146,6 @@ final class LookCompiler
             static fn(SpokenFace $face): string => $face->family->key,
             array_filter($faces, static fn(SpokenFace $face): bool => $face->isItalic),
         )));
-    }
-
-    /** The theme's rules for a folded menu, at the widths where this look folds it: a custom property cannot stand in a media query. */
-    private static function folded(ResolvedLook $look, Theme $theme): string
-    {
-        return $look->text('header.menu.place') === 'folded' || $theme->foldedCss === ''
-            ? $theme->foldedCss
-            : sprintf("@media (max-width: %spx){\n%s}\n", Setting::plainNumber($look->value('header.menu.fold')), $theme->foldedCss);
     }
 
     /** @return list<string> */

@@ -7,7 +7,6 @@ namespace Ikat\Core\Header;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\Measurement;
-use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Type\Voice;
@@ -33,43 +32,43 @@ final readonly class AnnouncementSolver implements Measurement
         private float $space,
         private bool $isInTurn,
         private TopText $text,
-        private ResolvedLook $look,
+        private TopLook $look,
     ) {}
 
     public static function measure(Inspection $inspection): self
     {
-        return self::of($inspection->look, $inspection->get(LineBreaks::class));
+        return self::of(TopLook::of($inspection->look), $inspection->get(LineBreaks::class));
     }
 
-    public static function of(ResolvedLook $look, LineBreaks $breaks): self
+    public static function of(TopLook $look, LineBreaks $breaks): self
     {
         $text = new TopText($look, $breaks);
         $messages = [];
-        foreach ($look->value('announcement.show') === true ? Item::listed('message', $look->text('announcement.messages')) : [] as $item) {
+        foreach ($look->on('announcement.show') ? Item::listed('message', $look->text('announcement.messages')) : [] as $item) {
             $words = trim(ColoredText::plain($look->text($item->path('text'))));
-            if ($look->value($item->path('show')) === true && $words !== '') {
+            if ($look->on($item->path('show')) && $words !== '') {
                 $messages[$item->name()] = self::text($text, $look, $words);
             }
         }
 
         return new self(
             $messages,
-            (float) $look->value('announcement.size'),
-            (float) $look->value('announcement.space'),
+            $look->number('announcement.size'),
+            $look->number('announcement.space'),
             count($messages) > 1 && $look->text('announcement.turn') === 'turn',
             $text,
             $look,
         );
     }
 
-    private static function text(TopText $text, ResolvedLook $look, string $words): SizedText
+    private static function text(TopText $text, TopLook $look, string $words): SizedText
     {
         return $text->weighing(
             Voice::Body,
             self::WEIGHT,
             $words,
-            (float) $look->value(Voice::Body->path('spacing')),
-            $look->value(Voice::Body->path('case')) === 'capitals',
+            $look->number(Voice::Body->path('spacing')),
+            $look->text(Voice::Body->path('case')) === 'capitals',
         );
     }
 

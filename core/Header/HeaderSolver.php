@@ -8,9 +8,9 @@ use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\Measurement;
 use Ikat\Core\Compile\TypeScale;
-use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Setting\Catalog\LogoSettings;
+use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\Type\MenuType;
 use Ikat\Core\Type\Voice;
 
@@ -38,6 +38,10 @@ final class HeaderSolver implements Measurement
     public const A_PHONE = [390, 844];
 
     private const TARGET = 44.0;
+
+    /** Px that parts of a px may make. */
+    private const SLACK = 0.02;
+
     private const ROW_GAP = 8.0;
     private const GAP = 32.0;
     private const FOLDED_GAP = 12.0;
@@ -49,13 +53,23 @@ final class HeaderSolver implements Measurement
     /** Width of the field of countries, and of the space before its button. */
     private const CHOOSER = 158.0;
 
+    /** The widest of the narrowest phones, and the share of its size that a logo has on them. */
+    private const NARROW = 359;
+    private const SHRUNK = 0.8;
+
     /** Most padding above and below on a phone. */
     private const PHONE_SPACE = 10.0;
 
+    /** Voices whose sizes a part's depends on. */
+    private const VOICES = [
+        'menu' => [Voice::Menu, Voice::Label], 'second' => [Voice::Label], 'button' => [Voice::Button], 'chooser' => [Voice::Body],
+        'icons' => [Voice::Small],
+    ];
+
     private readonly Arrangement $arrangement;
 
-    /** @var array<string, bool|float|string> settings that were asked for, by path */
-    private array $read = [];
+    /** @var array<string, Part> by what each depends on */
+    private array $parts = [];
 
     /** @var array<string, list<array{text: SizedText, mark: ?SizedText, below: bool}>> words of the menus that are shown */
     private array $words = [];
@@ -65,22 +79,24 @@ final class HeaderSolver implements Measurement
 
     private ?int $fitsFrom = null;
 
-    private function __construct(private readonly ResolvedLook $look, private readonly TopContents $contents, private readonly TopText $text)
+    private ?float $foldsUpTo = null;
+
+    private function __construct(private readonly TopLook $look, private readonly TopContents $contents, private readonly TopText $text)
     {
         $there = [];
         foreach (array_keys(Arrangement::PARTS) as $part) {
             if ($this->has($part)) {
-                $there[$part] = (string) $this->value(Arrangement::path($part));
+                $there[$part] = $this->look->text(Arrangement::path($part));
             }
         }
-        $this->arrangement = Arrangement::of($there, explode(',', (string) $this->value('header.order')));
+        $this->arrangement = Arrangement::of($there, explode(',', $this->look->text('header.order')));
         foreach (['menu' => 'header.menu.main', 'second' => 'header.menu.second'] as $part => $path) {
-            $this->words[$part] = $this->entries((string) $this->value($path));
+            $this->words[$part] = $this->entries($this->look->text($path));
         }
         $this->texts = [
             'name' => $this->logoName(),
-            'line' => $text->weighing(Voice::Body, 600, (string) $this->value('header.logo.line'), 0.2, true),
-            'button' => $text->of(Voice::Button, (string) $this->value('header.button.text')),
+            'line' => $text->weighing(Voice::Body, 600, $this->look->text('header.logo.line'), 0.2, true),
+            'button' => $text->of(Voice::Button, $this->look->text('header.button.text')),
             'go' => $text->of(Voice::Body, 'Go'),
         ];
         foreach (HeaderSettings::ICONS as $icon => $words) {
@@ -91,10 +107,10 @@ final class HeaderSolver implements Measurement
     /** @return self whose figures are those of texts without width where nobody has the fonts */
     public static function measure(Inspection $inspection): self
     {
-        return self::of($inspection->look, $inspection->get(TopContents::class), $inspection->get(LineBreaks::class));
+        return self::of(TopLook::of($inspection->look), $inspection->get(TopContents::class), $inspection->get(LineBreaks::class));
     }
 
-    public static function of(ResolvedLook $look, TopContents $contents, LineBreaks $breaks): self
+    public static function of(TopLook $look, TopContents $contents, LineBreaks $breaks): self
     {
         return new self($look, $contents, new TopText($look, $breaks));
     }
@@ -114,11 +130,11 @@ final class HeaderSolver implements Measurement
     public function has(string $part): bool
     {
         return match ($part) {
-            'menu' => $this->value('header.menu.place') !== Arrangement::FOLDED,
-            'second' => $this->value('header.menu.second') !== MenuType::NONE,
-            'button' => $this->value('header.button.show') === true,
-            'search' => $this->value('header.search') === 'box',
-            'chooser' => $this->value('header.chooser') === true,
+            'menu' => $this->look->text('header.menu.place') !== Arrangement::FOLDED,
+            'second' => $this->look->text('header.menu.second') !== MenuType::NONE,
+            'button' => $this->look->on('header.button.show'),
+            'search' => $this->look->text('header.search') === 'box',
+            'chooser' => $this->look->on('header.chooser'),
             default => true,
         };
     }
@@ -126,7 +142,18 @@ final class HeaderSolver implements Measurement
     /** The widest screen on which the menu is folded away; INF where it always is. */
     public function foldsUpTo(): float
     {
-        return $this->value('header.menu.place') === Arrangement::FOLDED ? INF : (float) $this->value('header.menu.fold');
+        return $this->foldsUpTo ??= match (true) {
+            $this->look->text('header.menu.place') === Arrangement::FOLDED => INF,
+            $this->look->text('header.menu.folds') === 'at' => $this->look->number('header.menu.fold'),
+            // Phones have no room to spare, even where a few words would fit.
+            default => max((float) self::PHONE, ($this->fitsFrom() ?? INF) - 1),
+        };
+    }
+
+    /** The same as a media query. */
+    public function foldedOn(): string
+    {
+        return $this->foldsUpTo() === INF ? 'all' : sprintf('(max-width: %spx)', Setting::plainNumber($this->foldsUpTo()));
     }
 
     public function isFoldedAt(float $screen): bool
@@ -162,7 +189,7 @@ final class HeaderSolver implements Measurement
     /** Room that the page leaves for what stands on it. */
     public function room(float $screen): float
     {
-        $frame = min($screen, (float) $this->value('page.width') + 112);
+        $frame = min($screen, $this->look->number('page.width') + 112);
 
         return $frame - 2 * max(16.0, min(0.044 * $screen, 56.0));
     }
@@ -179,7 +206,7 @@ final class HeaderSolver implements Measurement
             if ($number > 0) {
                 $causes[] = ['what' => 'between the rows', 'px' => self::ROW_GAP, 'path' => null];
                 $y += self::ROW_GAP;
-                $rule = self::border((float) $this->value('header.row.rule'));
+                $rule = self::border($this->look->number('header.row.rule'));
                 if ($rule > 0) {
                     $causes[] = ['what' => 'rule between the rows', 'px' => $rule, 'path' => 'header.row.rule'];
                     $y += $rule;
@@ -223,7 +250,10 @@ final class HeaderSolver implements Measurement
         $over = $shares['over'];
         if ($soft !== null) {
             $others = $wanted[$soft] - $parts['menu']['width'];
-            $menu = $this->menu($screen, min($parts['menu']['width'], max(0.0, $shares[$soft] - $others)), $soft);
+            $left = max(0.0, $shares[$soft] - $others);
+            $menu = $left >= $parts['menu']['width']
+                ? [...$parts['menu'], 'lines' => $parts['menu']['blocks'] === [] ? 0 : 1, 'over' => 0.0]
+                : $this->menu($screen, $left, $soft);
             $parts['menu'] = $menu;
             $menuLines = $menu['lines'];
             $over = max($over, $others - $shares[$soft], $menu['over']);
@@ -232,7 +262,8 @@ final class HeaderSolver implements Measurement
         $height = 0.0;
         $tallest = ['nothing', null];
         foreach ($row as $place => $names) {
-            $width = array_sum(array_map(static fn(string $n): float => $parts[$n]['width'], $names)) + max(0, count($names) - 1) * self::GAP;
+            $widths = array_map(static fn(string $name): float => $parts[$name]['width'], $names);
+            $width = array_sum($widths) + max(0, count($names) - 1) * self::GAP;
             $begin = match ($place) {
                 'start' => 0.0,
                 'middle' => $shares['start'] + self::GAP,
@@ -271,9 +302,9 @@ final class HeaderSolver implements Measurement
         $from = ($screen - $room) / 2;
         $top = $this->space('top', $screen, $low);
         $icons = $this->icons($screen, true);
-        $place = (string) $this->value('header.folded.logo');
-        $isEnd = $this->value('header.folded.button') === 'end';
-        $sides = $place === 'start' ? [self::TARGET, $icons['width']] : ($isEnd ? [$icons['width'], self::TARGET] : [self::TARGET, $icons['width']]);
+        $place = $this->look->text('header.folded.logo');
+        $isEnd = $this->look->text('header.folded.button') === 'end';
+        $sides = $isEnd && $place !== 'start' ? [$icons['width'], self::TARGET] : [self::TARGET, $icons['width']];
         $gaps = $place === 'above' ? 0.0 : 2 * self::FOLDED_GAP;
         $logo = $this->logo($screen, $low, $place === 'above' ? $room : max(0.0, $room - array_sum($sides) - $gaps));
         $fold = ['part' => 'fold', 'words' => 'Menu', 'width' => self::TARGET, 'height' => self::TARGET];
@@ -313,7 +344,7 @@ final class HeaderSolver implements Measurement
             ? ['what' => 'logo', 'px' => $row, 'path' => $this->logoSize($screen)]
             : ['what' => 'room for a finger', 'px' => $row, 'path' => null];
         $rows = $place === 'above' ? 2 : 1;
-        if ($this->has('search') && $this->value('header.folded.search') === 'box') {
+        if ($this->has('search') && $this->look->text('header.folded.search') === 'box') {
             $blocks[] = [
                 'part' => 'search', 'words' => 'Search', 'x' => $from, 'y' => $y + $row + self::ROW_GAP, 'width' => $room,
                 'height' => self::TARGET,
@@ -321,7 +352,8 @@ final class HeaderSolver implements Measurement
             $causes[] = ['what' => 'search box', 'px' => self::ROW_GAP + self::TARGET, 'path' => 'header.folded.search'];
             $rows++;
         }
-        usort($blocks, static fn(array $a, array $b): int => [$a['y'] + $a['height'] / 2, $a['x']] <=> [$b['y'] + $b['height'] / 2, $b['x']]);
+        $middle = static fn(array $block): float => $block['y'] + $block['height'] / 2;
+        usort($blocks, static fn(array $a, array $b): int => [$middle($a), $a['x']] <=> [$middle($b), $b['x']]);
         $causes = [...$causes, ...$this->space('bottom', $screen, $low), ...$this->rule()];
         $need = array_sum($sides) + $gaps + $logo['width'];
         $free = $room - ($place === 'above' ? array_sum($sides) : $need);
@@ -329,8 +361,23 @@ final class HeaderSolver implements Measurement
         return new HeaderForm($screen, array_sum(array_column($causes, 'px')), $rows, true, 0, max(0.0, -$free), $free, $blocks, $causes);
     }
 
-    /** @return Part */
+    /**
+     * Most sizes stay the same over many widths: a part is reckoned once for each of them.
+     *
+     * @return Part
+     */
     private function part(string $name, float $screen, float $low): array
+    {
+        $key = implode(' ', [$name, $this->logoSize($screen), $screen <= self::NARROW, $low, ...array_map(
+            fn(Voice $voice): float => $this->text->size($voice, $screen),
+            self::VOICES[$name] ?? [],
+        )]);
+
+        return $this->parts[$key] ??= $this->reckon($name, $screen, $low);
+    }
+
+    /** @return Part */
+    private function reckon(string $name, float $screen, float $low): array
     {
         return match ($name) {
             'logo' => $this->logo($screen, $low, INF),
@@ -338,10 +385,10 @@ final class HeaderSolver implements Measurement
             'second' => $this->second($screen),
             'button' => $this->box(
                 $this->texts['button']->width($this->text->size(Voice::Button, $screen)) + 24
-                    + 2 * ((float) $this->value('shape.inset.across') - 4),
+                    + 2 * ($this->look->number('shape.inset.across') - 4),
                 $this->texts['button']->words,
             ),
-            'search' => $this->box((float) $this->value('header.search.width') + self::TARGET, 'Search'),
+            'search' => $this->box($this->look->number('header.search.width') + self::TARGET, 'Search'),
             'chooser' => $this->contents->countries > 1
                 ? $this->box(self::CHOOSER + $this->texts['go']->width($this->text->size(Voice::Body, $screen)), 'Country')
                 : ['width' => 0.0, 'height' => 0.0, 'blocks' => []],
@@ -362,15 +409,15 @@ final class HeaderSolver implements Measurement
      */
     private function logo(float $screen, float $low, float $room): array
     {
-        $size = $low * (float) $this->value($this->logoSize($screen));
-        $clear = (float) $this->value('header.logo.clear');
+        $size = $low * ($screen <= self::NARROW ? self::SHRUNK : 1.0) * $this->look->number($this->logoSize($screen));
+        $clear = $this->look->number('header.logo.clear');
         if ($this->contents->logo !== null) {
             $tall = LogoSettings::PICTURE_HEIGHT * $size;
-            $plate = $this->value('header.logo.plate') === 'none' ? [0.0, 0.0] : [20.0, 10.0];
+            $plate = $this->look->text('header.logo.plate') === 'none' ? [0.0, 0.0] : [20.0, 10.0];
             $width = min($tall * $this->contents->logo[0] / max(1.0, $this->contents->logo[1]) + $plate[0] + 2 * $clear, $room);
             $height = $tall + $plate[1] + 2 * $clear;
         } else {
-            $sign = $this->value('header.logo.sign') === true ? 1.56 * $size : 0.0;
+            $sign = $this->look->on('header.logo.sign') ? 1.56 * $size : 0.0;
             $small = max(0.4 * $size, 11.0);
             // It is no narrower than its longest word.
             $longest = max($this->texts['name']->longest($size), $this->texts['line']->longest($small));
@@ -383,7 +430,7 @@ final class HeaderSolver implements Measurement
 
         return [
             'width' => $width, 'height' => max(self::TARGET, $height),
-            'blocks' => [['words' => (string) $this->value('header.logo.name'), 'x' => 0.0, 'width' => $width]],
+            'blocks' => [['words' => $this->look->text('header.logo.name'), 'x' => 0.0, 'width' => $width]],
         ];
     }
 
@@ -391,8 +438,8 @@ final class HeaderSolver implements Measurement
     {
         return $this->text->weighing(
             Voice::Heading,
-            (int) $this->value('type.heading.weight'),
-            (string) $this->value('header.logo.name'),
+            (int) $this->look->number('type.heading.weight'),
+            $this->look->text('header.logo.name'),
             0.0,
             false,
         );
@@ -420,7 +467,7 @@ final class HeaderSolver implements Measurement
         foreach ($this->words['menu'] as $word) {
             [$widths[], $heights[]] = $this->word($word, $screen, $size, 16.0);
         }
-        $gap = (float) $this->value('header.menu.gap');
+        $gap = $this->look->number('header.menu.gap');
         $lines = Lines::of($widths, $gap, $room);
         $height = $widest = 0.0;
         $blocks = [];
@@ -441,14 +488,15 @@ final class HeaderSolver implements Measurement
         }
 
         return [
-            'width' => $taken, 'height' => $height, 'blocks' => $blocks, 'lines' => count($lines), 'over' => max(0.0, $widest - $taken - 0.02),
+            'width' => $taken, 'height' => $height, 'blocks' => $blocks, 'lines' => count($lines),
+            'over' => max(0.0, $widest - $taken - self::SLACK),
         ];
     }
 
     /** @return Part */
     private function second(float $screen): array
     {
-        $size = TypeScale::small((float) $this->value('type.base'), (float) $this->value('type.scale'), -1);
+        $size = TypeScale::small($this->look->number('type.base'), $this->look->number('type.scale'), -1);
         $x = $height = 0.0;
         $blocks = [];
         foreach ($this->words['second'] as $word) {
@@ -485,13 +533,13 @@ final class HeaderSolver implements Measurement
     /** @return Part */
     private function icons(float $screen, bool $isFolded): array
     {
-        $words = $isFolded ? 'none' : (string) $this->value('header.icons.words');
+        $words = $isFolded ? 'none' : $this->look->text('header.icons.words');
         $size = $this->text->size(Voice::Small, $screen);
         $gap = $screen <= self::PHONE ? 0.0 : 8.0;
         $x = 0.0;
         $height = self::TARGET;
         $blocks = [];
-        foreach (explode(',', (string) $this->value('header.icons')) as $icon) {
+        foreach (explode(',', $this->look->text('header.icons')) as $icon) {
             if (! $this->showsIcon($icon, $isFolded)) {
                 continue;
             }
@@ -513,10 +561,10 @@ final class HeaderSolver implements Measurement
     {
         return match ($icon) {
             'search' => $isFolded
-                ? $this->value('header.search') !== 'none' && $this->value('header.folded.search') === 'icon'
-                : $this->value('header.search') === 'icon',
-            'cart' => $this->value('header.cart') === true,
-            default => $this->value("header.$icon") === true && (! $isFolded || $this->value("header.folded.$icon") === true),
+                ? $this->look->text('header.search') !== 'none' && $this->look->text('header.folded.search') === 'icon'
+                : $this->look->text('header.search') === 'icon',
+            'cart' => $this->look->on('header.cart'),
+            default => $this->look->on("header.$icon") && (! $isFolded || $this->look->on("header.folded.$icon")),
         };
     }
 
@@ -537,7 +585,7 @@ final class HeaderSolver implements Measurement
     /** @return list<Cause> */
     private function space(string $side, float $screen, float $low): array
     {
-        $px = (float) $this->value("header.space.$side");
+        $px = $this->look->number("header.space.$side");
 
         return [[
             'what' => $side === 'top' ? 'space above' : 'space below',
@@ -549,7 +597,7 @@ final class HeaderSolver implements Measurement
     /** @return list<Cause> */
     private function rule(): array
     {
-        $px = self::border((float) $this->value('header.rule'));
+        $px = self::border($this->look->number('header.rule'));
 
         return $px > 0 ? [['what' => 'rule', 'px' => $px, 'path' => 'header.rule']] : [];
     }
@@ -568,10 +616,5 @@ final class HeaderSolver implements Measurement
             'mark' => $word['mark'] === '' ? null : $this->text->of(Voice::Label, $word['mark']),
             'below' => $word['below'] > 0,
         ], $this->contents->menus[$menu] ?? []);
-    }
-
-    private function value(string $path): bool|float|string
-    {
-        return $this->read[$path] ??= $this->look->value($path);
     }
 }

@@ -14,7 +14,7 @@ final class Lines
      * @param float $gap between two in a line, px
      * @param float $room of a line, px
      *
-     * @return list<list<int>> numbers of the things in each line
+     * @return list<non-empty-list<int>> numbers of the things in each line
      */
     public static function of(array $widths, float $gap, float $room): array
     {

@@ -15,7 +15,7 @@ final class SizedText
     /** Browsers keep lengths in this part of a px and round what a text takes up to it. */
     private const UNIT = 64;
 
-    /** @var array<string, list<float>> by size */
+    /** @var array<int, non-empty-list<float>> by size in steps */
     private array $measured = [];
 
     /** @param \Closure(float): TextSteps $steps of the text in a size, px */
@@ -33,7 +33,7 @@ final class SizedText
         if ($this->words === '') {
             return 0;
         }
-        $most = count($this->of(floor($size / self::STEP) * self::STEP));
+        $most = count($this->of((int) ($size / self::STEP)));
         for ($lines = 1; $lines < $most; $lines++) {
             if ($this->at($size, $lines - 1) <= $room + 1 / self::UNIT) {
                 break;
@@ -57,22 +57,25 @@ final class SizedText
 
     private function at(float $size, int $step): float
     {
-        $low = floor($size / self::STEP) * self::STEP;
-        $share = ($size - $low) / self::STEP;
+        $at = $size / self::STEP;
+        $low = (int) $at;
         $first = $this->of($low);
-        $last = count($first) - 1;
-        $width = $first[min($step, $last)];
-        if ($share > 0) {
-            $next = $this->of($low + self::STEP);
-            $width += ($next[min($step, count($next) - 1)] - $width) * $share;
+        $width = $first[$step] ?? $first[count($first) - 1];
+        if ($at > $low) {
+            $next = $this->of($low + 1);
+            $width += (($next[$step] ?? $next[count($next) - 1]) - $width) * ($at - $low);
         }
 
         return $width;
     }
 
-    /** @return non-empty-list<float> */
-    private function of(float $size): array
+    /**
+     * @param int $steps its size in steps
+     *
+     * @return non-empty-list<float>
+     */
+    private function of(int $steps): array
     {
-        return $this->measured[(string) $size] ??= ($this->steps)($size)->rooms;
+        return $this->measured[$steps] ??= ($this->steps)($steps * self::STEP)->rooms;
     }
 }

@@ -6,28 +6,28 @@ namespace Ikat\Core\Header;
 
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Compile\TypeScale;
-use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\TextSteps;
 use Ikat\Core\Type\TextStyle;
 use Ikat\Core\Type\Voice;
 
 /** The texts at the top of a page as the look sets them: each is measured once in each of the sizes it comes in. */
-final readonly class TopText
+final class TopText
 {
-    public function __construct(private ResolvedLook $look, private LineBreaks $breaks) {}
+    /** @var array<string, array{float, float}> sizes of each voice on a phone and on a desktop, px */
+    private array $ends = [];
+
+    public function __construct(private readonly TopLook $look, private readonly LineBreaks $breaks) {}
 
     /** Whether anything can be measured: somebody has the fonts. */
     public function isKnown(): bool
     {
-        return $this->breaks->steps(SpokenFace::of($this->look, Voice::Menu), TextStyle::of($this->look, Voice::Menu, 16.0), 'a') !== null;
+        return $this->breaks->steps($this->look->face(Voice::Menu), $this->look->style(Voice::Menu, 16.0), 'a') !== null;
     }
 
     public function of(Voice $voice, string $words): SizedText
     {
-        $face = SpokenFace::of($this->look, $voice);
-
-        return $this->set($face, fn(float $size): TextStyle => TextStyle::of($this->look, $voice, $size), $words);
+        return $this->set($this->look->face($voice), fn(float $size): TextStyle => $this->look->style($voice, $size), $words);
     }
 
     /**
@@ -37,7 +37,7 @@ final readonly class TopText
      */
     public function weighing(Voice $voice, int $weight, string $words, float $spacing, bool $isCapitals): SizedText
     {
-        $own = SpokenFace::of($this->look, $voice);
+        $own = $this->look->face($voice);
         $face = SpokenFace::from($own->family, $own->isItalic ? 'italic' : 'upright', $weight);
         $style = static fn(float $size): TextStyle => new TextStyle($size, $face->weight, $spacing * $size, 0.0, $isCapitals);
 
@@ -47,17 +47,16 @@ final readonly class TopText
     /** Size of a voice on a screen, px. */
     public function size(Voice $voice, float $screen): float
     {
-        return TypeScale::at(
-            (float) $this->look->value($voice->path('size.phone')),
-            (float) $this->look->value($voice->path('size.desktop')),
-            $screen,
-        );
+        [$phone, $desktop] = $this->ends[$voice->value]
+            ??= [$this->look->number($voice->path('size.phone')), $this->look->number($voice->path('size.desktop'))];
+
+        return TypeScale::at($phone, $desktop, $screen);
     }
 
     /** Height of a line of a voice, px. */
     public function line(Voice $voice, float $size): float
     {
-        return (float) $this->look->value($voice->path('leading')) * $size;
+        return $this->look->number($voice->path('leading')) * $size;
     }
 
     /** @param \Closure(float): TextStyle $style in a size */

@@ -7,7 +7,6 @@ namespace Ikat\Core\Header;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\Measurement;
-use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Setting\Catalog\TopSettings;
 use Ikat\Core\Type\Voice;
 
@@ -28,20 +27,20 @@ final readonly class UtilitySolver implements Measurement
     private const ICON = 1.15;
 
     /** @param array<string, SizedText> $items key => words, of those that show and say anything */
-    private function __construct(public array $items, private ResolvedLook $look, private TopText $text, private HeaderSolver $header) {}
+    private function __construct(public array $items, private TopLook $look, private TopText $text, private HeaderSolver $header) {}
 
     public static function measure(Inspection $inspection): self
     {
-        return self::of($inspection->look, $inspection->get(LineBreaks::class), $inspection->get(HeaderSolver::class));
+        return self::of(TopLook::of($inspection->look), $inspection->get(LineBreaks::class), $inspection->get(HeaderSolver::class));
     }
 
-    public static function of(ResolvedLook $look, LineBreaks $breaks, HeaderSolver $header): self
+    public static function of(TopLook $look, LineBreaks $breaks, HeaderSolver $header): self
     {
         $text = new TopText($look, $breaks);
         $items = [];
-        foreach ($look->value('utility.show') === true ? TopSettings::UTILITY : [] as $key) {
+        foreach ($look->on('utility.show') ? TopSettings::UTILITY : [] as $key) {
             $words = $look->text("utility.$key.text");
-            if ($look->value("utility.$key.show") === true && $words !== '') {
+            if ($look->on("utility.$key.show") && $words !== '') {
                 $items[$key] = $text->of(Voice::Small, $words);
             }
         }
@@ -70,7 +69,7 @@ final readonly class UtilitySolver implements Measurement
         $room = $this->header->room($screen);
         $size = $this->text->size(Voice::Small, $screen);
         $line = $this->text->line(Voice::Small, $size);
-        $hasIcons = $this->look->value('utility.icons') === true;
+        $hasIcons = $this->look->on('utility.icons');
         $widths = $heights = $lines = [];
         foreach ($shown as $key) {
             $icon = $key !== 'words' && $hasIcons ? self::ICON * $size : 0.0;

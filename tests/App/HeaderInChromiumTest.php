@@ -6,7 +6,6 @@ namespace Tests\App;
 
 use App\Fonts\FontFiles;
 use App\Fonts\OwnFonts;
-use App\Inspection\TopReader;
 use App\Looks\LookReader;
 use App\Models\Menu;
 use App\Models\MenuEntry;
@@ -14,6 +13,7 @@ use App\Models\Storefront;
 use App\Pictures\PictureShelf;
 use App\Storefront\SampleCart;
 use App\Storefront\ShopContext;
+use App\Storefront\TopOfPage;
 use App\Storefront\Visitor;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\TextColumns;
@@ -21,6 +21,7 @@ use Ikat\Core\Header\AnnouncementSolver;
 use Ikat\Core\Header\Arrangement;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\SizedText;
+use Ikat\Core\Header\TopLook;
 use Ikat\Core\Header\UtilitySolver;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Type\FontShelf;
@@ -47,7 +48,8 @@ final class HeaderInChromiumTest extends AppTestCase
     ];
     private const NAMES = ['Wrenfold', 'Aldermouth & Daughters', 'Lantern Works of Aldermouth', 'Ōki', 'Mill 9'];
     private const MESSAGES = [
-        'Lantern Night orders close Friday noon. Free shipping over $60', 'Bestellungen für die Laternennacht bis Freitagmittag. Versand frei',
+        'Lantern Night orders close Friday noon. Free shipping over $60',
+        'Bestellungen für die Laternennacht bis Freitagmittag. Versand frei',
         'Η νύχτα των φαναριών αρχίζει την Παρασκευή στις έξι το απόγευμα', 'The workshop is open Wednesday to Saturday',
         'Вечер фонарей: бумага, стекло и огонь на воде до самой темноты', 'LANTERN10 takes a tenth off', 'Thaw Sale',
         'Commandez avant vendredi midi : la livraison est offerte dès 60 € d’achat',
@@ -104,7 +106,7 @@ final class HeaderInChromiumTest extends AppTestCase
                 $one = $expected[$i][$device];
                 foreach ($it['messages'] as $n => $lines) {
                     if (! in_array($lines, [$one['messages'][$n], ...array_column($one['near'], $n)], true)) {
-                        $off[] = [$lines, $one['messages'][$n], $device, $samples[$i]['changes']["message.message-".($n + 1).'.text']];
+                        $off[] = [$lines, $one['messages'][$n], $device, $samples[$i]['changes']['message.message-'.($n + 1).'.text']];
                     }
                 }
             }
@@ -123,19 +125,22 @@ final class HeaderInChromiumTest extends AppTestCase
         $look = $this->look();
         $reader = app(LookReader::class);
         $at = $reader->trying($look, $changes);
-        $resolved = $at->resolved();
+        $shop = $this->shop($at, $look->storefront);
+        $top = TopLook::of($at->resolved());
         $fonts = app(FontFiles::class);
         $breaks = new LineBreaks($fonts->measured(...), $fonts->steps(...));
-        $header = HeaderSolver::of($resolved, app(TopReader::class)->contents($resolved, $look->storefront), $breaks);
-        $announcement = AnnouncementSolver::of($resolved, $breaks);
-        $utility = UtilitySolver::of($resolved, $breaks, $header);
+        $header = HeaderSolver::of($top, TopOfPage::contents($shop), $breaks);
+        $announcement = AnnouncementSolver::of($top, $breaks);
+        $utility = UtilitySolver::of($top, $breaks, $header);
         $lines = static fn(float $screen): array => array_values(
             array_map(static fn(SizedText $m): int => $announcement->lines($m, $screen), $announcement->messages),
         );
 
         return [
             [
-                'html' => $this->page($at, $look->storefront), 'css' => [$reader->themes->stylesheet($at->bare), $at->compiled()->css],
+                'html' => self::page($shop), 'css' => [
+                    $reader->themes->stylesheet($at->bare), $at->compiled()->css, self::folded($header, $at->bare->foldedCss),
+                ],
                 'widths' => $widths, 'changes' => $changes,
             ],
             array_map(static function (int $width) use ($header, $announcement, $utility, $lines): array {
@@ -154,24 +159,34 @@ final class HeaderInChromiumTest extends AppTestCase
         ];
     }
 
-    private function page(LookSnapshot $at, Storefront $storefront): string
+    private function shop(LookSnapshot $at, Storefront $storefront): ShopContext
     {
-        $shop = new ShopContext(
+        return new ShopContext(
             $storefront,
             $storefront->store,
             $at->resolved()->values(),
+            '',
             '',
             '',
             Visitor::looking($storefront, SampleCart::None),
             app(PictureShelf::class)->one(...),
             app(OwnFonts::class)->named(...),
         );
+    }
+
+    private static function page(ShopContext $shop): string
+    {
         $parts = array_map(
             static fn(string $part): string => view("shop.parts.$part", ['shop' => $shop, 'over' => false])->render(),
             $shop->on('announcement.show') ? ['announcement', 'utility', 'header'] : ['utility', 'header'],
         );
 
         return '<!DOCTYPE html><html lang="en"><head></head><body>'.implode('', $parts).'</body></html>';
+    }
+
+    private static function folded(HeaderSolver $header, string $css): string
+    {
+        return "@media {$header->foldedOn()} {\n$css}";
     }
 
     /** @return list<string> keys of menus of one to nine words, some with more below them or a mark */
@@ -183,7 +198,8 @@ final class HeaderInChromiumTest extends AppTestCase
             $count = mt_rand(1, 9);
             for ($position = 0; $position < $count; $position++) {
                 $entry = [
-                    'menu_id' => $menu->id, 'label' => self::one(self::WORDS), 'target' => '/search', 'position' => 10 * $position, 'level' => 1,
+                    'menu_id' => $menu->id, 'label' => self::one(self::WORDS), 'target' => '/search', 'position' => 10 * $position,
+                    'level' => 1,
                     'mark' => mt_rand(0, 6) === 0 ? 'New' : '',
                 ];
                 MenuEntry::query()->create($entry);
@@ -214,6 +230,7 @@ final class HeaderInChromiumTest extends AppTestCase
             'header.order' => implode(',', $order),
             'header.menu.main' => self::one($menus),
             'header.menu.second' => mt_rand(0, 3) === 0 ? self::one($menus) : 'none',
+            'header.menu.folds' => self::one(['fits', 'at', 'at', 'at']),
             'header.menu.fold' => (float) mt_rand(320, 1100),
             'header.menu.gap' => (float) mt_rand(8, 56),
             'header.space.top' => (float) mt_rand(0, 40),
@@ -263,7 +280,12 @@ final class HeaderInChromiumTest extends AppTestCase
             $changes[Arrangement::path($part)] = mt_rand(0, 2) > 0 ? self::one($places) : 'start';
         }
         if (mt_rand(0, 3) === 0) {
-            $changes = [...$changes, 'header.logo.kind' => 'picture', 'header.logo.picture' => 'workshop', 'header.logo.plate' => self::one(['none', 'paper'])];
+            $changes = [
+                ...$changes,
+                'header.logo.kind' => 'picture',
+                'header.logo.picture' => 'workshop',
+                'header.logo.plate' => self::one(['none', 'paper']),
+            ];
         }
 
         return $changes;
@@ -301,7 +323,13 @@ final class HeaderInChromiumTest extends AppTestCase
      */
     private function inChromium(array $samples): array
     {
-        $node = new Process(['node', __DIR__.'/headers.mjs', public_path()], base_path(), null, json_encode($samples, JSON_THROW_ON_ERROR), 600);
+        $node = new Process(
+            ['node', __DIR__.'/headers.mjs', public_path()],
+            base_path(),
+            null,
+            json_encode($samples, JSON_THROW_ON_ERROR),
+            600,
+        );
 
         return json_decode($node->mustRun()->getOutput(), true, 512, JSON_THROW_ON_ERROR);
     }

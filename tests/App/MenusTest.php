@@ -39,7 +39,7 @@ final class MenusTest extends AppTestCase
         $this->edit(['path' => 'header.menu.main', 'value' => 'by-room'])->assertOk();
         $page = (string) $this->get('/preview/1/now/shop/wrenfold')->assertOk()->getContent();
         $menu = (string) preg_replace(
-            ['~^.*<nav class="menu"[^>]*>(.*?)</nav>.*$~s', '~ data-[a-z]+="[^"]*"~', '~>\s+<~'],
+            ['~^.*<nav class="menu [^>]*>(.*?)</nav>.*$~s', '~ data-[a-z]+="[^"]*"~', '~>\s+<~'],
             ['$1', '', '><'],
             $page,
         );

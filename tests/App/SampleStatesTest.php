@@ -26,6 +26,7 @@ final class SampleStatesTest extends AppTestCase
     /** Classes that stand in templates and cannot stand on a page of the demo, with the reason. */
     private const ELSEWHERE = [
         'checkout-picture' => 'a ground of the checkout that wants a picture of its own',
+        'waits' => 'a second message, in turn: here is one of each kind',
     ];
 
     public function testEveryClassAndRoleOfTheTemplatesIsOnASamplePage(): void

@@ -9,6 +9,7 @@ use App\Looks\Author;
 use App\Models\Edit;
 use App\Models\Look;
 use App\Models\User;
+use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Look\Change;
 use Illuminate\Http\Response;
 
@@ -53,7 +54,7 @@ final class EditAnswer
         return response($words, 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
     }
 
-    /** @return array{sheet: string, reload: bool, words: string, places: array<string, list<int>>} */
+    /** @return array{sheet: string, folded: string, reload: bool, words: string, places: array<string, list<int>>} */
     private static function event(Bench $bench, ?Edit $made): array
     {
         $changes = $made === null ? [] : $made->entry()->changes;
@@ -64,6 +65,7 @@ final class EditAnswer
 
         return [
             'sheet' => $bench->sheet(),
+            'folded' => $bench->inspection()->get(HeaderSolver::class)->foldedOn(),
             'reload' => $structural !== [],
             'words' => $made === null ? 'Nothing changed.' : ucfirst($made->kind).': '.$made->label.'.',
             'places' => $made === null ? [] : $bench->lastReach()->places ?? [],

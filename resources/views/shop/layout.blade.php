@@ -1,7 +1,8 @@
 @props(['shop', 'title', 'kind' => 'content', 'head' => 'whole', 'scheme' => 'page.scheme', 'script' => false])
 @php($over = $shop->headerLiesOver($kind))
 <!DOCTYPE html>
-<html lang="{{ $shop->storefront->speaks()[0] ?? 'en' }}" class="sticky-{{ $head === 'whole' && ! $over ? $shop->text('header.sticky') : 'moves' }} header-rows-{{ count($shop->arrangement()->rows) }}">
+<html lang="{{ $shop->storefront->speaks()[0] ?? 'en' }}"
+  class="sticky-{{ $head === 'whole' && ! $over ? $shop->text('header.sticky') : 'moves' }} header-rows-{{ count($shop->arrangement()->rows) }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -17,6 +18,8 @@
 @endforeach
 <link rel="stylesheet" href="{{ $shop->file($shop->themeCss) }}">
 <link rel="stylesheet" href="{{ $shop->file($shop->lookCss) }}">
+@if ($head === 'whole' && $shop->foldedCss !== '')<link rel="stylesheet" href="{{ $shop->file($shop->foldedCss) }}" media="{{ $shop->foldedOn() }}" data-folded>@endif
+
 @if ($script || $shop->needsScript())<script type="module" src="/build/shop.js"></script>@endif
 
 </head>

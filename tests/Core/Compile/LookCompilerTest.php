@@ -80,14 +80,6 @@ final class LookCompilerTest extends TestCase
         self::assertEqualsWithDelta(16 * 1.26 ** 4, $max, 0.01);
     }
 
-    public function testTheMenuFoldsWhereTheLookSaysSo(): void
-    {
-        $css = static fn(array $own): string => LookCompiler::compile(Fixtures::look($own), Fixtures::theme())->css;
-        self::assertStringContainsString("@media (max-width: 900px){\n.menu,", $css(['header.menu.fold' => 900.0]));
-        self::assertStringNotContainsString('@media', $css(['header.menu.place' => 'folded']), 'folded at every width');
-        self::assertStringContainsString('.fold { display: block; }', $css(['header.menu.place' => 'folded']));
-    }
-
     public function testAnItemHandsItsOwnValuesToItsElements(): void
     {
         $compiled = LookCompiler::compile(

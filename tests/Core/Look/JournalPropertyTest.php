@@ -35,7 +35,7 @@ final class JournalPropertyTest extends TestCase
             'header.logo.size.desktop' => (float) (18 + $n % 40),
             'message.message-1.text' => 'words '.$n,
             'utility.show' => (bool) ($n % 2),
-            'header.menu.place' => $n % 2 ? 'beside' : 'below',
+            'header.menu.place' => $n % 2 ? 'start' : 'below',
             'scheme.night.link' => $n % 3 ? '{brand.warm}' : sprintf('#%06x', $n * 7919 % 0xFFFFFF),
             default => sprintf('#%06x', $n * 104729 % 0xFFFFFF),
         };

@@ -106,7 +106,7 @@ final class CatalogTest extends TestCase
         yield ['header.logo.size.desktop', '500', 'from 16 to 96 px'];
         yield ['header.logo.size.desktop', 'big', 'is not a number'];
         yield ['header.logo.size.desktop', 'INF', 'is not a number'];
-        yield ['header.menu.place', 'sideways', 'beside, below'];
+        yield ['header.menu.place', 'sideways', 'start, middle, end'];
         yield ['utility.show', 'maybe', 'neither on nor off'];
         yield ['message.message-1.text', str_repeat('x', 121), 'Shorten it by 1'];
         yield ['message.message-1.text', "\xff", 'not readable text'];
@@ -116,7 +116,7 @@ final class CatalogTest extends TestCase
     {
         $catalog = Fixtures::catalog();
         self::assertSame('40 px', $catalog->get('header.logo.size.desktop')->describe(40.0));
-        self::assertSame('on its own row below', $catalog->get('header.menu.place')->describe('below'));
+        self::assertSame('second row, in the middle', $catalog->get('header.menu.place')->describe('below'));
         self::assertSame('off', $catalog->get('utility.show')->describe(false));
         self::assertSame('follows brand.warm', $catalog->get('brand.main')->describe('{brand.warm}'));
     }

@@ -9,10 +9,10 @@ export function startEdits(shopWindow, reach) {
   let lastRequest = null;
 
   body.addEventListener('ikat:edited', (event) => {
-    const { sheet, reload, words, places } = event.detail;
+    const { sheet, folded, reload, words, places } = event.detail;
     notice.replaceChildren();
     announce.textContent = words;
-    shopWindow.wear(sheet, reload).then(() => { if (!Array.isArray(places)) reach.flash(places); });
+    shopWindow.wear(sheet, folded, reload).then(() => { if (!Array.isArray(places)) reach.flash(places); });
   });
   body.addEventListener('ikat:told', (event) => { announce.textContent = event.detail.words; });
   body.addEventListener('ikat:published', (event) => {

@@ -325,11 +325,12 @@ export function startWindow(root) {
     /** Forgets what was only shown. */
     forget: live.forget,
     /** Wears a kept look: the new stylesheet first, then nothing is only shown any more. */
-    async wear(sheet, isReadAgain) {
+    async wear(sheet, folded, isReadAgain) {
       // While a season runs the frames wear another stylesheet than the bench: the pages know which.
       busy(sheet, true);
       const again = isReadAgain || state.at !== '' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
       // A frame that reads another page meanwhile gets its stylesheet with it: nothing of the old page is waited for.
+      if (!again) documents().flatMap((doc) => [...doc.querySelectorAll('link[data-folded]')]).forEach((link) => { link.media = folded; });
       await Promise.all([swapSheet(document, sheet), ...(again ? [] : frames()).map((frame) => Promise.race([swapSheet(frame.contentDocument, sheet), gone(frame)]))]);
       everywhere().forEach(dark.apply);
       live.forget();

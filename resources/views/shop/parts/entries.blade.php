@@ -1,5 +1,5 @@
 {{-- Entries of a menu with those below them, which either open beside them or stand under them. --}}
-@foreach ($entries as $entry)<li><a href="{{ $shop->address($entry->target) }}"><span>{{ $entry->label }}</span>@if ($entry->mark !== '') <span
+@foreach ($entries as $entry)<li><a href="{{ $shop->address($entry->target) }}">{{ $entry->label }}@if ($entry->mark !== '') <span
   class="label label-own">{{ $entry->mark }}</span>@endif</a>
 @php($below = $entry->below)
 @if ($below !== [] && $opens)<details class="below" name="menu-below"><summary aria-label="More of {{ $entry->label }}"><x-icon name="chevron-down"/></summary>

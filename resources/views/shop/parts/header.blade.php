@@ -1,12 +1,15 @@
 @php($second = $shop->text('header.menu.second'))
 @php($search = $shop->text('header.search'))
 @php($rows = $shop->arrangement()->rows)
-<header class="header folded-logo-{{ $shop->text('header.folded.logo') }} folded-button-{{ $shop->text('header.folded.button') }} {{ $over ? 'is-over '.$shop->wears('header.over.scheme') : $shop->wears('header.scheme') }}" data-part="header"
+<header data-part="header"
+  class="header folded-logo-{{ $shop->text('header.folded.logo') }} folded-button-{{ $shop->text('header.folded.button') }}
+  {{ $over ? 'is-over '.$shop->wears('header.over.scheme') : $shop->wears('header.scheme') }}"
   data-from="header.scheme header.sticky header.sticky.size header.over header.over.scheme header.order">
   <div class="frame">
     <details class="fold" data-from="header.menu.main header.menu.place header.menu.fold header.folded.button"><summary aria-label="Menu"><x-icon name="menu"/></summary>
       <ul>
-        @if ($shop->on('header.button.show'))<li data-from="header.button.show header.button.menu"><span class="fold-head" data-from="header.button.text">{{ $shop->text('header.button.text') }}</span><ul>
+        @if ($shop->on('header.button.show'))<li data-from="header.button.show header.button.menu"><span class="fold-head"
+          data-from="header.button.text">{{ $shop->text('header.button.text') }}</span><ul>
           @include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.button.menu')), 'opens' => false])</ul></li>@endif
         @include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.menu.main')), 'opens' => false])
         @if ($second !== 'none')@include('shop.parts.entries', ['entries' => $shop->menu($second), 'opens' => false])@endif
@@ -34,7 +37,8 @@
           @include('shop.parts.entries', ['entries' => $shop->menu($second), 'opens' => true])</ul></nav>
         @break
         @case('button')
-        <details class="shelf-button below" name="menu-below" data-from="header.button.show header.button.place header.button.menu"><summary class="quiet-button" data-from="header.button.text">{{ $shop->text('header.button.text') }}<x-icon
+        <details class="shelf-button below" name="menu-below" data-from="header.button.show header.button.place header.button.menu"><summary class="quiet-button"
+          data-from="header.button.text">{{ $shop->text('header.button.text') }}<x-icon
           name="chevron-down"/></summary><ul>@include('shop.parts.entries', ['entries' => $shop->menu($shop->text('header.button.menu')), 'opens' => false])</ul></details>
         @break
         @case('search')

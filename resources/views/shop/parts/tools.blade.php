@@ -3,8 +3,10 @@
   @foreach ($shop->tools() as $icon => [$address, $sign, $name, $isFolded])
   @php($count = $icon === 'cart' ? $shop->visitor->count() : 0)
   @php($isSearchOfBox = $icon === 'search' && $shop->text('header.search') === 'box')
-  <a @class(['tool', 'tool-more' => ! $isFolded, 'search-icon' => $isSearchOfBox]) href="{{ $shop->address($address) }}" data-from="header.{{ $icon }}{{ $icon === 'cart' ? '' : " header.folded.$icon" }}"
-    @if ($icon === 'cart') aria-label="Cart, {{ $count }} {{ $count === 1 ? 'item' : 'items' }}" @elseif ($words === 'none') aria-label="{{ $name }}" @endif><x-icon name="{{ $sign }}"/>@if ($words !== 'none')<span
+  <a @class(['tool', 'tool-more' => ! $isFolded, 'search-icon' => $isSearchOfBox]) href="{{ $shop->address($address) }}"
+    data-from="header.{{ $icon }}{{ $icon === 'cart' ? '' : " header.folded.$icon" }}"
+    @if ($icon === 'cart') aria-label="Cart, {{ $count }} {{ $count === 1 ? 'item' : 'items' }}" @elseif ($words === 'none') aria-label="{{ $name }}" @endif><x-icon
+      name="{{ $sign }}"/>@if ($words !== 'none')<span
     class="tool-words">{{ $name }}</span>@endif @if ($count > 0)<span class="count" aria-hidden="true">{{ $count }}</span>@endif</a>
   @endforeach
 </div>
