@@ -45,6 +45,12 @@ final readonly class LineBreaks implements Measurement
         return $this->at($look, $voice, $text, $size, $room);
     }
 
+    /** @param float $room px that a line may take */
+    public function set(SpokenFace $face, TextStyle $style, string $text, float $room): ?MeasuredText
+    {
+        return $this->measured === null ? null : ($this->measured)($face, $style, $text, $room);
+    }
+
     /** The rooms in which a text takes one line more; null where nobody has the fonts. */
     public function steps(SpokenFace $face, TextStyle $style, string $text): ?TextSteps
     {

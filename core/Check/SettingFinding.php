@@ -7,7 +7,10 @@ namespace Ikat\Core\Check;
 /** A setting, or what it points at, that is not as it should be. */
 final readonly class SettingFinding extends WordedFinding
 {
-    /** @param array<string, float|string> $fix path => value that mends it; none where that is the merchant's to choose */
+    /**
+     * @param array<string, float|string|bool> $fix path => value that mends it; none where that is the merchant's to choose
+     * @param string $fixWords what a button that does so says; empty for the setting and its value
+     */
     public function __construct(
         string $key,
         Severity $severity,
@@ -16,6 +19,7 @@ final readonly class SettingFinding extends WordedFinding
         string $title,
         string $remedy,
         public array $fix = [],
+        public string $fixWords = '',
     ) {
         parent::__construct($key, $severity, $step, $path, $title, $remedy);
     }

@@ -29,7 +29,7 @@ final readonly class AnnouncementSolver implements Measurement
     private function __construct(
         public array $messages,
         public float $size,
-        private float $space,
+        public float $space,
         private bool $isInTurn,
         private TopText $text,
         private TopLook $look,
@@ -76,6 +76,24 @@ final readonly class AnnouncementSolver implements Measurement
     public function set(string $words): SizedText
     {
         return self::text($this->text, $this->look, $words);
+    }
+
+    /**
+     * The lines of a message on a screen.
+     *
+     * @return list<string>
+     */
+    public function broken(string $words, float $screen): array
+    {
+        return $this->text->broken(
+            Voice::Body,
+            self::WEIGHT,
+            $words,
+            $this->look->number(Voice::Body->path('spacing')),
+            $this->look->text(Voice::Body->path('case')) === 'capitals',
+            $this->size,
+            $this->room($screen),
+        );
     }
 
     /** Room for a line of a message. */

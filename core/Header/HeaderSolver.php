@@ -22,7 +22,7 @@ use Ikat\Core\Type\Voice;
  * @phpstan-import-type Row from Arrangement
  * @phpstan-import-type Block from HeaderForm
  * @phpstan-import-type Cause from HeaderForm
- * @phpstan-type Part array{width: float, height: float, blocks: list<array{words: string, x: float, width: float}>}
+ * @phpstan-type Part array{width: float, height: float, blocks: list<array{words: string, x: float, width: float, y?: float, height?: float}>}
  */
 final class HeaderSolver implements Measurement
 {
@@ -173,6 +173,24 @@ final class HeaderSolver implements Measurement
         return $this->wide($screen, 1.0);
     }
 
+    /** What stays where only the second row does: all of it where there is none, or where the menu is folded away. */
+    public function secondRow(float $screen): float
+    {
+        $form = $this->at($screen);
+        if ($form->isFolded || count($this->arrangement->rows) < 2) {
+            return $form->height;
+        }
+        $above = 0.0;
+        foreach ($form->causes as $cause) {
+            if ($cause['what'] === 'between the rows') {
+                return $form->height - $above - $cause['px'];
+            }
+            $above += $cause['px'];
+        }
+
+        return $form->height;
+    }
+
     /** The narrowest screen from which on everything fits beside one another on every wider one; null where it never does. */
     public function fitsFrom(): ?int
     {
@@ -214,7 +232,7 @@ final class HeaderSolver implements Measurement
             }
             $set = $this->row($row, $room, $screen, $low);
             foreach ($set['blocks'] as $block) {
-                $blocks[] = [...$block, 'x' => $block['x'] + $from, 'y' => $y + ($set['height'] - $block['height']) / 2];
+                $blocks[] = [...$block, 'x' => $block['x'] + $from, 'y' => $y + $set['height'] / 2 + $block['y']];
             }
             $causes[] = ['what' => $set['tallest'][0], 'px' => $set['height'], 'path' => $set['tallest'][1]];
             $y += $set['height'];
@@ -278,8 +296,8 @@ final class HeaderSolver implements Measurement
                 $part = $parts[$name];
                 foreach ($part['blocks'] as $block) {
                     $blocks[] = [
-                        'part' => $name, 'words' => $block['words'], 'x' => $x + $block['x'], 'y' => 0.0, 'width' => $block['width'],
-                        'height' => $part['height'],
+                        'part' => $name, 'words' => $block['words'], 'x' => $x + $block['x'], 'width' => $block['width'],
+                        'y' => ($block['y'] ?? 0.0) - $part['height'] / 2, 'height' => $block['height'] ?? $part['height'],
                     ];
                 }
                 if ($part['height'] > $height) {
@@ -458,7 +476,10 @@ final class HeaderSolver implements Measurement
      * @param float $room it may take; INF for as much as it wants
      * @param string $place it stands in, to which its lines are set
      *
-     * @return array{width: float, height: float, blocks: list<array{words: string, x: float, width: float}>, lines: int, over: float}
+     * @return array{
+     *     width: float, height: float, lines: int, over: float,
+     *     blocks: list<array{words: string, x: float, width: float, y: float, height: float}>
+     * }
      */
     private function menu(float $screen, float $room, string $place): array
     {
@@ -480,11 +501,12 @@ final class HeaderSolver implements Measurement
                 'middle' => ($taken - $width) / 2,
                 default => $taken - $width,
             };
+            $tall = max(array_map(static fn(int $i): float => $heights[$i], $line));
             foreach ($line as $i) {
-                $blocks[] = ['words' => $this->words['menu'][$i]['text']->words, 'x' => $x, 'width' => $widths[$i]];
+                $blocks[] = ['words' => $this->words['menu'][$i]['text']->words, 'x' => $x, 'y' => $height, 'width' => $widths[$i], 'height' => $tall];
                 $x += $widths[$i] + $gap;
             }
-            $height += max(array_map(static fn(int $i): float => $heights[$i], $line));
+            $height += $tall;
         }
 
         return [

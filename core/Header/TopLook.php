@@ -29,6 +29,16 @@ final class TopLook
         );
     }
 
+    /**
+     * The same with some settings otherwise.
+     *
+     * @param array<string, bool|float|string> $changes path => value
+     */
+    public function with(array $changes): self
+    {
+        return new self(fn(string $path): bool|float|string|null => $changes[$path] ?? $this->value($path), $this->face);
+    }
+
     public function text(string $path): string
     {
         return (string) $this->value($path);

@@ -44,6 +44,17 @@ final class TopText
         return $this->set($face, $style, $words);
     }
 
+    /** @return list<string> lines of a text that weighs so, as it breaks in a room; itself where nobody has the fonts */
+    public function broken(Voice $voice, int $weight, string $words, float $spacing, bool $isCapitals, float $size, float $room): array
+    {
+        $own = $this->look->face($voice);
+        $face = SpokenFace::from($own->family, $own->isItalic ? 'italic' : 'upright', $weight);
+        $style = new TextStyle($size, $face->weight, $spacing * $size, 0.0, $isCapitals);
+        $set = $this->breaks->set($face, $style, $words, $room);
+
+        return $set === null ? [$words] : array_column($set->lines, 'text');
+    }
+
     /** Size of a voice on a screen, px. */
     public function size(Voice $voice, float $screen): float
     {

@@ -52,7 +52,7 @@ export async function signIn(page, who = 'maren') {
 
 /**
  * A browser and a signed-in page for all tests of a file; closed after them. A test that fails on its way leaves edits
- * behind: the look is put back to where it stood before it, so that only what is broken fails.
+ * behind: the look is put back to where it stood before it, so that only what is broken fails. putBack() does so at any time.
  */
 export async function signedIn() {
   const browser = await startBrowser();
@@ -66,7 +66,7 @@ export async function signedIn() {
     forget(page);
     await write(page, 'reopen', { sequence: head });
   });
-  return { browser, page };
+  return { browser, page, putBack: async () => { forget(page); await write(page, 'reopen', { sequence: head }); } };
 }
 
 /** The journal's head and the token of each signed-in page, as its last answer said. */

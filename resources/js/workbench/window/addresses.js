@@ -1,4 +1,4 @@
-import { DEVICES } from './devices.js';
+import { isDevice } from './devices.js';
 
 /** Addresses of the shop window: a public page of the shop, under the preview that shows it. */
 
@@ -41,7 +41,7 @@ export function placeIn(search) {
   const asked = new URLSearchParams(search);
   const place = {};
   if (/^(\/(?!.*\.\.)|[a-z-]+$)/.test(asked.get('page') ?? '')) place.page = asked.get('page');
-  if (asked.get('device') in DEVICES) place.device = asked.get('device');
+  if (isDevice(asked.get('device') ?? '')) place.device = asked.get('device');
   if (asked.get('turned') === 'yes') place.isTurned = true;
   if (VIEWS.includes(asked.get('view'))) place.view = asked.get('view');
   if (/^\d{4}-\d\d-\d\dT\d\d:\d\d$/.test(asked.get('at') ?? '')) place.at = asked.get('at');

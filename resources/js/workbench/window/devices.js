@@ -1,11 +1,29 @@
 /** Devices of the shop window: their screens in CSS px, and how frames of them stand beside one another. */
 export const DEVICES = { phone: [390, 844], tablet: [768, 1024], desktop: [1280, 800], large: [1440, 900], widest: [1920, 1080] };
 
-/** Dots of a device to a CSS px: common practice, no source. A desktop has what the merchant's own screen has. */
-export const DENSITIES = { phone: 3, tablet: 2 };
+/** A screen of a width of its own: w1100. */
+const OWN = /^w(\d{3,4})$/;
+
+/** Px up to which a screen of its own is a phone's and a tablet's, as the shop's stylesheets have them. */
+const WIDEST = { phone: 759, tablet: 1023 };
+
+/** Whether that is a screen the window can show. */
+export const isDevice = (device) => device in DEVICES || OWN.test(device);
+
+/** The device of a screen of that width: a known one, or one of its own. */
+export const deviceOf = (width) => Object.keys(DEVICES).find((device) => DEVICES[device][0] === width) ?? `w${width}`;
+
+/** What kind of device a screen is of: phone, tablet or desktop. */
+function kindOf(device) {
+  const width = Number(OWN.exec(device)?.[1] ?? DEVICES[device]?.[0]);
+  return Object.keys(WIDEST).find((kind) => width <= WIDEST[kind]) ?? 'desktop';
+}
+
+/** Dots of a hand-held device to a CSS px: common practice, no source. A desktop has what the merchant's own screen has. */
+export const densityOf = (device) => ({ phone: 3, tablet: 2 })[kindOf(device)];
 
 /** Whether a device is held in the hand: its whole screen is shown, and its scroll bars lie over the page. */
-export const isHandHeld = (device) => ['phone', 'tablet'].includes(device);
+export const isHandHeld = (device) => kindOf(device) !== 'desktop';
 
 /** The pages shown beside one another, in the order a customer comes to them. */
 export const FIVE_PAGES = ['home', 'category', 'product', 'cart', 'checkout'];
@@ -15,7 +33,8 @@ export const ROOM = { edge: 25, below: 14, gap: 22, seam: 30, top: 4, caption: 2
 
 /** Width and height of a device's screen, upright or turned. */
 export function screenOf(device, isTurned) {
-  return isTurned ? [...DEVICES[device]].reverse() : [...DEVICES[device]];
+  const screen = DEVICES[device] ?? [Number(OWN.exec(device)[1]), DEVICES[kindOf(device)][1]];
+  return isTurned ? [...screen].reverse() : [...screen];
 }
 
 /**

@@ -1,6 +1,6 @@
 // A hand-held device's scroll bar lies over the page and takes nothing of its width: lines break as they do on the device. And it is touched:
 // what a page asks of pointers is answered as the device would, and the pictures it chooses are those the device's finer screen chooses.
-import { DENSITIES, isHandHeld } from './devices.js';
+import { densityOf, isHandHeld } from './devices.js';
 
 /** Ms that the bar is seen after the page has stood still, as on the device. */
 const SEEN = 900;
@@ -45,7 +45,7 @@ export function asOnFineScreen(srcset) {
 function choosePictures(doc, device) {
   const dots = doc.defaultView.devicePixelRatio;
   for (const each of doc.querySelectorAll('[sizes][srcset]')) {
-    each.sizes = asDense(each.sizes, DENSITIES[device] / dots);
+    each.sizes = asDense(each.sizes, densityOf(device) / dots);
     if (dots <= 1) each.srcset = asOnFineScreen(each.srcset);
   }
 }

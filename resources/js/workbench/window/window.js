@@ -4,7 +4,7 @@ import { momentIn, pageAt, placeIn, previewAt, withoutSample } from './addresses
 import { startBusy } from './busy.js';
 import { startClock } from './clock.js';
 import { startDark } from './dark.js';
-import { framesOf, layOut } from './devices.js';
+import { deviceOf, framesOf, isHandHeld, layOut } from './devices.js';
 import { drawAlong } from './finger.js';
 import { asHeld, makeScrollBar } from './hand-held.js';
 import { startLiveValues } from './live-values.js';
@@ -23,6 +23,9 @@ const CAPTION_ABOVE = 20;
 
 /** Ms that a place stays marked after it was brought into sight. */
 const MARKED = 1600;
+
+/** Ms after which a header that follows the scrolling stands where it stays. */
+const SETTLED = 350;
 
 export function startWindow(root) {
   const life = new AbortController();
@@ -370,6 +373,41 @@ export function startWindow(root) {
     rebuild: build,
     /** Dresses parts with a click, until it is ended. */
     dress: (is) => { if (is || state.mode === 'dress') point(is ? 'dress' : 'pick'); },
+    /** Shows one page on a screen of that width, px. */
+    setWidth(width) {
+      const device = deviceOf(width);
+      if (device === state.device || !['one', 'then'].includes(state.view)) return;
+      const isOther = isHandHeld(device) !== isHandHeld(state.device);
+      state.device = device;
+      state.isTurned = false;
+      delete lent.device;
+      tellButtons();
+      tellPlace(false);
+      // A page that is held in the hand is another one: its pictures are finer, and nothing on it can be pointed at.
+      if (isOther) return build();
+      panes.forEach((pane) => { pane.device = device; });
+      arrange();
+    },
+    /** Folds the menu away on screens narrower than that, px, until another stylesheet comes. */
+    foldBelow: (width) => documents().flatMap((doc) => [...doc.querySelectorAll('link[data-folded]')]).forEach((link) => { link.media = `(max-width: ${width - 1}px)`; }),
+    /**
+     * Scrolls the page that is open down, and a little up again.
+     *
+     * @return { px, back, height } what the header keeps of the screen going down and going up; null where it has none
+     */
+    async scrollThrough() {
+      await idle();
+      const { contentDocument: doc, contentWindow: view } = first().frame;
+      const header = doc.querySelector('.header');
+      if (!header) return null;
+      const kept = async (top) => {
+        view.scrollTo({ top, behavior: 'instant' });
+        await new Promise((done) => { setTimeout(done, SETTLED); });
+        return Math.max(0, header.getBoundingClientRect().bottom);
+      };
+      await kept(0);
+      return { px: await kept(view.innerHeight), back: await kept(view.innerHeight / 2), height: view.innerHeight };
+    },
     wearDark: dark.wear,
     isDark: dark.isDark,
     /** Goes to one element of a page, by its number, lights it up and brings it into view. */

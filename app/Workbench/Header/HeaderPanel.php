@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Header;
+
+use App\Http\TypedRequest;
+use App\Workbench\Shell\Bench;
+use App\Workbench\Shell\ControlsPanel;
+use App\Workbench\Shell\Sheet;
+use Ikat\Core\Check\StoreContents;
+use Ikat\Core\Check\TextColumns;
+use Ikat\Core\Header\Arrangement;
+use Ikat\Core\Header\ArrangementTrial;
+use Ikat\Core\Header\HeaderForm;
+use Ikat\Core\Header\HeaderSolver;
+use Ikat\Core\Header\ScrolledHeader;
+use Ikat\Core\Header\ShorterMessage;
+use Ikat\Core\Header\TopContents;
+use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Setting\ColoredText;
+use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\Type\LengthType;
+
+/**
+ * The top of every page: announcement bar, utility strip and header at every width, where the header's parts stand, and what stays while
+ * a page scrolls.
+ */
+final class HeaderPanel extends ControlsPanel
+{
+    /** Width of a screen that is looked at to begin with, px. */
+    private const AT = 1280;
+
+    /** Width of a phone's screen that messages are judged on, and the smallest letters they may have, px. */
+    private const PHONE = 390;
+    private const LEAST = 13.0;
+
+    /** Width of the screen that is looked at, px. */
+    public readonly int $at;
+
+    /** The part of the header that is picked up; empty for none. */
+    public readonly string $piece;
+
+    private ?RiverDrawing $river = null;
+
+    public function __construct(Bench $bench, TypedRequest $request)
+    {
+        parent::__construct($bench, $request);
+        $at = (int) $request->word('open_at');
+        $this->at = $at >= HeaderSolver::NARROWEST && $at <= HeaderSolver::WIDEST ? $at : self::AT;
+        $piece = $request->word('open_piece');
+        $this->piece = isset(Arrangement::PARTS[$piece]) && $this->top()->header->has($piece) ? $piece : '';
+    }
+
+    public function view(): string
+    {
+        return 'workbench.header.panel';
+    }
+
+    public function sheet(): Sheet
+    {
+        return new Sheet(
+            'workbench.header.sheet',
+            'Height by screen width',
+            'px down; inside each stream its row from left (top) to right (bottom)',
+            (int) ceil($this->river()->height()) + 122,
+            window: 240,
+        );
+    }
+
+    public function state(): array
+    {
+        return [...parent::state(), 'open_at' => $this->at === self::AT ? '' : (string) $this->at, 'open_piece' => $this->piece];
+    }
+
+    /**
+     * Address of the step with what is open, but for some of it.
+     *
+     * @param array<string, string> $other
+     */
+    public function address(array $other): string
+    {
+        return $this->bench->address('header?'.http_build_query(array_filter([...$this->state(), ...$other])));
+    }
+
+    public function top(): TopOfPage
+    {
+        return $this->bench->inspection()->get(TopOfPage::class);
+    }
+
+    /** Whether there is anything to draw: somebody has the fonts. */
+    public function isKnown(): bool
+    {
+        return $this->top()->header->isKnown();
+    }
+
+    public function river(): RiverDrawing
+    {
+        return $this->river ??= RiverDrawing::of($this->top());
+    }
+
+    public function form(): HeaderForm
+    {
+        return $this->top()->header->at($this->at);
+    }
+
+    /**
+     * What the height at the width that is looked at is the sum of.
+     *
+     * @return list<array{stream: string, what: string, px: float, path: ?string, type: ?LengthType}> with the type of those that are lengths
+     */
+    public function causes(): array
+    {
+        return array_map(function (array $cause): array {
+            $type = $cause['path'] === null ? null : $this->bench->setting($cause['path'])->type;
+
+            return [...$cause, 'type' => $type instanceof LengthType ? $type : null];
+        }, $this->top()->causes($this->at));
+    }
+
+    /** Whether phones' figures are looked at. */
+    public function isPhone(): bool
+    {
+        return $this->at <= HeaderSolver::PHONE;
+    }
+
+    /** Height of the screen that is looked at, px: of a phone, a tablet or a desktop. */
+    public function screenHeight(): int
+    {
+        return match (true) {
+            $this->isPhone() => HeaderSolver::A_PHONE[1],
+            $this->at <= HeaderSolver::TABLET => 1024,
+            default => 800,
+        };
+    }
+
+    /** @return array{string, string} ground and ink of a stream's color scheme, with roles of its marks behind */
+    public function colors(string $stream, string $role): array
+    {
+        $look = $this->bench->inspection()->look;
+        $scheme = $look->text("$stream.scheme");
+
+        return [$look->text("scheme.$scheme.ground"), $look->text("scheme.$scheme.$role")];
+    }
+
+    /** @return list<string> parts of the header that are there */
+    public function pieces(): array
+    {
+        return array_values(array_filter(array_keys(Arrangement::PARTS), $this->top()->header->has(...)));
+    }
+
+    /** What becomes of the header with parts elsewhere, on the screen that is looked at. */
+    public function trial(): ArrangementTrial
+    {
+        return new ArrangementTrial($this->bench->inspection(), $this->at);
+    }
+
+    /** @return array<string, ScrolledHeader> way of scrolling => what stays in sight */
+    public function scrolled(): array
+    {
+        return ScrolledHeader::all($this->bench->inspection());
+    }
+
+    /**
+     * Messages of the announcement bar, with their lines on each device.
+     *
+     * @return list<array{
+     *     item: Item, words: string, shows: bool, shorter: ?array{text: string, width: float}, smaller: ?float,
+     *     devices: array<string, array{screen: int, lines: list<string>, room: float, width: float}>
+     * }> with a writing that takes one line on a phone, and a size that does
+     */
+    public function messages(): array
+    {
+        $look = $this->bench->inspection()->look;
+        $solver = $this->top()->announcement;
+
+        return array_map(function (Item $item) use ($look, $solver): array {
+            $words = ColoredText::plain($look->text($item->path('text')));
+            $text = $solver->set($words);
+            $devices = [];
+            foreach (TextColumns::SCREENS as $screen => $device) {
+                $devices[$device] = [
+                    'screen' => $screen, 'lines' => $words === '' ? [] : $solver->broken($words, $screen), 'room' => $solver->room($screen),
+                    'width' => $text->width($solver->size),
+                ];
+            }
+
+            $isLong = count($devices['phone']['lines']) > 1;
+
+            return [
+                'item' => $item, 'words' => $words, 'shows' => $look->value($item->path('show')) === true, 'devices' => $devices,
+                'shorter' => $isLong ? $this->shorter($words) : null, 'smaller' => $isLong ? $this->smaller($words) : null,
+            ];
+        }, Item::listed('message', $look->text('announcement.messages')));
+    }
+
+    /** @return ?array{text: string, width: float} the longest of its shorter writings that takes one line on a phone, or the shortest of them */
+    private function shorter(string $words): ?array
+    {
+        $solver = $this->top()->announcement;
+        $all = array_map(
+            static fn(string $text): array => ['text' => $text, 'width' => $solver->set($text)->width($solver->size)],
+            ShorterMessage::of($words),
+        );
+        foreach ($all as $one) {
+            if ($one['width'] <= $solver->room(self::PHONE)) {
+                return $one;
+            }
+        }
+
+        return $all === [] ? null : $all[count($all) - 1];
+    }
+
+    /** The largest size of letters in which a message takes one line on a phone, px; null where none that can be read does. */
+    private function smaller(string $words): ?float
+    {
+        $solver = $this->top()->announcement;
+        $text = $solver->set($words);
+        for ($size = $solver->size - 1; $size >= self::LEAST; $size--) {
+            if ($text->lines($size, $solver->room(self::PHONE)) === 1) {
+                return $size;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{words: string, width: float, target: string, below: int, mark: string}> words of the main menu at the width that is looked at */
+    public function menu(): array
+    {
+        $contents = $this->bench->inspection()->get(TopContents::class);
+        $words = $contents->menus[$this->bench->inspection()->look->text('header.menu.main')] ?? [];
+        $blocks = array_values(array_filter(
+            $this->top()->header->wideAt($this->at)->blocks,
+            static fn(array $b): bool => $b['part'] === 'menu',
+        ));
+
+        return array_map(
+            static fn(array $w, int $i): array => ['words' => $w['label'], 'width' => $blocks[$i]['width'] ?? 0.0, ...$w],
+            $words,
+            array_keys($words),
+        );
+    }
+
+    public function store(): StoreContents
+    {
+        return $this->bench->inspection()->get(StoreContents::class);
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Header;
+
+use Ikat\Core\Header\HeaderSolver;
+use Ikat\Core\Header\TopOfPage;
+
+/**
+ * The top of the page at every width of a screen, drawn as a river: across the widths, down true px; inside each stream a row from left
+ * (its upper edge) to right (its lower edge), so that what comes together touches and a second line is a step.
+ *
+ * @phpstan-import-type Stream from TopOfPage
+ */
+final readonly class RiverDrawing
+{
+    public const WIDTH = 816;
+    public const LEFT = 150;
+    public const RIGHT = 750;
+    public const TOP = 30;
+
+    /** Px between two widths that are drawn, where nothing jumps. */
+    private const STEP = 16;
+
+    /** Px on the drawing that the tallest top may take. */
+    private const DEPTH = 168.0;
+
+    /** Of drawing to a px of the page, down. */
+    public float $scale;
+
+    /** Px under the tallest that are left for the line of a header whose menu were not folded away. */
+    private const ROOM = 22;
+
+    /**
+     * @param non-empty-list<array{width: int, height: float, breaks: bool, streams: list<Stream>}> $samples
+     * @param bool $folds whether the menu is folded away anywhere
+     */
+    private function __construct(private array $samples, private bool $folds)
+    {
+        $this->scale = min(1.0, self::DEPTH / max(1.0, max(array_column($samples, 'height'))));
+    }
+
+    public static function of(TopOfPage $top): self
+    {
+        $samples = [];
+        $before = null;
+        $add = static function (int $width, bool $breaks) use (&$samples, $top): void {
+            $at = $top->at($width);
+            $samples[] = ['width' => $width, 'height' => $at['height'], 'breaks' => $breaks, 'streams' => $at['streams']];
+        };
+        for ($width = HeaderSolver::NARROWEST; $width <= HeaderSolver::WIDEST; $width += self::STEP) {
+            if ($before !== null) {
+                foreach (self::jumps($top, $before, $width) as $at) {
+                    $add($at - 1, false);
+                    $add($at, true);
+                }
+            }
+            $add($width, false);
+            $before = $width;
+        }
+
+        return new self($samples, $top->header->foldsUpTo() !== INF);
+    }
+
+    /** @return list<int> widths at which something else stands than a px before */
+    private static function jumps(TopOfPage $top, int $from, int $to): array
+    {
+        if (self::form($top, $from) === self::form($top, $to)) {
+            return [];
+        }
+        if ($to - $from === 1) {
+            return [$to];
+        }
+        $middle = intdiv($from + $to, 2);
+
+        return [...self::jumps($top, $from, $middle), ...self::jumps($top, $middle, $to)];
+    }
+
+    private static function form(TopOfPage $top, int $width): string
+    {
+        $at = $top->at($width);
+        $blocks = array_map(
+            static fn(array $stream): string => implode(',', array_map(
+                static fn(array $b): string => $b['id'].(int) ($b['y'] / 8),
+                $stream['blocks'],
+            )),
+            $at['streams'],
+        );
+
+        return implode('|', [(int) $at['header']->isFolded, $at['header']->menuLines, ...$at['lines'], ...$blocks]);
+    }
+
+    public static function x(float $width): float
+    {
+        $share = ($width - HeaderSolver::NARROWEST) / (HeaderSolver::WIDEST - HeaderSolver::NARROWEST);
+
+        return round(self::LEFT + $share * (self::RIGHT - self::LEFT), 1);
+    }
+
+    public function y(float $px): float
+    {
+        return round(self::TOP + $px * $this->scale, 1);
+    }
+
+    public function height(): float
+    {
+        return self::TOP + max(array_column($this->samples, 'height')) * $this->scale + ($this->folds ? self::ROOM : 0) + 8;
+    }
+
+    /** @return array<string, string> stream => path of its edges */
+    public function streams(): array
+    {
+        $paths = [];
+        foreach ($this->samples[0]['streams'] as $n => $stream) {
+            $paths[$stream['name']] = $this->polygon(static fn(array $sample): ?array => $sample['streams'][$n]['height'] > 0
+                ? [$sample['streams'][$n]['y'], $sample['streams'][$n]['y'] + $sample['streams'][$n]['height']]
+                : null);
+        }
+
+        return $paths;
+    }
+
+    /** @return array<string, array{part: string, stream: string, words: string, path: string}> id of a block => how it runs through its stream */
+    public function blocks(): array
+    {
+        $found = [];
+        foreach ($this->samples as $sample) {
+            foreach ($sample['streams'] as $stream) {
+                foreach ($stream['blocks'] as $block) {
+                    $found[$block['id']] ??= ['part' => $block['part'], 'stream' => $stream['name'], 'words' => $block['words'], 'path' => ''];
+                }
+            }
+        }
+        foreach ($found as $id => $block) {
+            $found[$id]['path'] = $this->polygon(static function (array $sample) use ($id, $block): ?array {
+                foreach ($sample['streams'] as $stream) {
+                    foreach ($stream['name'] === $block['stream'] ? $stream['blocks'] : [] as $each) {
+                        if ($each['id'] === $id) {
+                            $top = $stream['y'] + $each['y'];
+
+                            return [
+                                $top + $each['height'] * max(0.0, $each['x']) / $sample['width'],
+                                $top + $each['height'] * min($sample['width'], $each['x'] + $each['width']) / $sample['width'],
+                            ];
+                        }
+                    }
+                }
+
+                return null;
+            });
+        }
+
+        return $found;
+    }
+
+    /** How tall the header alone would be if its menu were not folded away, as a line under the rest. */
+    public function unfolded(HeaderSolver $header): string
+    {
+        $path = '';
+        foreach ($this->samples as $sample) {
+            $stream = $sample['streams'][2];
+            if ($header->isFoldedAt($sample['width']) && $header->foldsUpTo() !== INF) {
+                $y = $this->y($stream['y'] + $header->wideAt($sample['width'])->height);
+                $path .= ($path === '' ? 'M' : 'L').self::x($sample['width']).' '.min($y, $this->height() - 9);
+            }
+        }
+
+        return $path;
+    }
+
+    /** @param \Closure(array{width: int, height: float, breaks: bool, streams: list<Stream>}): ?array{float, float} $edges px from the top; null where it is not */
+    private function polygon(\Closure $edges): string
+    {
+        $path = '';
+        $over = $under = [];
+        $close = static function () use (&$path, &$over, &$under): void {
+            if (count($over) > 1) {
+                $path .= 'M'.implode('L', $over).'L'.implode('L', array_reverse($under)).'Z';
+            }
+            $over = $under = [];
+        };
+        foreach ($this->samples as $sample) {
+            $at = $edges($sample);
+            if ($at === null || $sample['breaks']) {
+                $close();
+            }
+            if ($at !== null) {
+                $x = self::x($sample['width']);
+                $over[] = "$x {$this->y($at[0])}";
+                $under[] = "$x {$this->y($at[1])}";
+            }
+        }
+        $close();
+
+        return $path;
+    }
+}
