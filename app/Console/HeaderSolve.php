@@ -51,7 +51,10 @@ final class HeaderSolve extends AnswerCommand
             'fits_from' => $this->solver->fitsFrom(), 'menu_lines' => $form->menuLines, 'over' => round($form->over, 2),
             'causes' => array_map(static fn(array $c): array => [...$c, 'px' => round($c['px'], 2)], $form->causes),
             'blocks' => array_map(
-                static fn(array $b): array => [...$b, ...array_map(static fn(float $v): float => round($v, 2), array_intersect_key($b, $px))],
+                static fn(array $b): array => [
+                    ...$b,
+                    ...array_map(static fn(float $v): float => round($v, 2), array_intersect_key($b, $px)),
+                ],
                 $form->blocks,
             ),
         ];

@@ -17,6 +17,7 @@ use App\Storefront\SamplePages;
 use App\Storefront\ShopContext;
 use App\Storefront\TopOfPage;
 use App\Storefront\Visitor;
+use App\Storeroom\OffersReader;
 use App\Storeroom\ShelfReader;
 use App\Storeroom\StoreReader;
 use App\Storeroom\StoreWords;
@@ -37,6 +38,7 @@ use Ikat\Core\Header\TopContents;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\Promise\Offers;
 use Ikat\Core\Reach\LayoutBox;
 use Ikat\Core\Reach\MatchedPage;
 use Ikat\Core\Reach\PageReader;
@@ -87,6 +89,7 @@ final class Inspector
         private readonly FontFiles $fonts,
         private readonly OwnFonts $own,
         private readonly ShelfReader $shelves,
+        private readonly OffersReader $offers,
     ) {}
 
     /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
@@ -107,6 +110,7 @@ final class Inspector
                 $this->shop($look->storefront, $i->look)->iconSpec(),
             ),
             TopContents::class => fn(Inspection $i): TopContents => TopOfPage::contents($this->shop($look->storefront, $i->look)),
+            Offers::class => fn(): Offers => $this->offers->of($look->storefront, now()->toImmutable()),
             HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
             ShopWords::class => fn(Inspection $i): ShopWords => new ShopWords(
                 ShopWords::ofLook($i->look)

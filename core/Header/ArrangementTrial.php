@@ -70,6 +70,12 @@ final readonly class ArrangementTrial
             ? $solver->at($this->screen)
             : $solver->wideAt($this->screen);
 
-        return ['changes' => $changes, 'height' => $form->height, 'fits' => $form->fits(), 'over' => $form->over, 'lines' => $form->menuLines];
+        return [
+            'changes' => $changes,
+            'height' => $form->height,
+            'fits' => $form->fits(),
+            'over' => $form->over,
+            'lines' => $form->menuLines,
+        ];
     }
 }

@@ -22,7 +22,10 @@ use Ikat\Core\Type\Voice;
  * @phpstan-import-type Row from Arrangement
  * @phpstan-import-type Block from HeaderForm
  * @phpstan-import-type Cause from HeaderForm
- * @phpstan-type Part array{width: float, height: float, blocks: list<array{words: string, x: float, width: float, y?: float, height?: float}>}
+ * @phpstan-type Part array{
+ *     width: float, height: float,
+ *     blocks: list<array{words: string, x: float, width: float, y?: float, height?: float}>
+ * }
  */
 final class HeaderSolver implements Measurement
 {
@@ -370,8 +373,10 @@ final class HeaderSolver implements Measurement
             $causes[] = ['what' => 'search box', 'px' => self::ROW_GAP + self::TARGET, 'path' => 'header.folded.search'];
             $rows++;
         }
-        $middle = static fn(array $block): float => $block['y'] + $block['height'] / 2;
-        usort($blocks, static fn(array $a, array $b): int => [$middle($a), $a['x']] <=> [$middle($b), $b['x']]);
+        usort($blocks, static fn(array $a, array $b): int => [$a['y'] + $a['height'] / 2, $a['x']] <=> [
+            $b['y'] + $b['height'] / 2,
+            $b['x'],
+        ]);
         $causes = [...$causes, ...$this->space('bottom', $screen, $low), ...$this->rule()];
         $need = array_sum($sides) + $gaps + $logo['width'];
         $free = $room - ($place === 'above' ? array_sum($sides) : $need);
@@ -503,7 +508,13 @@ final class HeaderSolver implements Measurement
             };
             $tall = max(array_map(static fn(int $i): float => $heights[$i], $line));
             foreach ($line as $i) {
-                $blocks[] = ['words' => $this->words['menu'][$i]['text']->words, 'x' => $x, 'y' => $height, 'width' => $widths[$i], 'height' => $tall];
+                $blocks[] = [
+                    'words' => $this->words['menu'][$i]['text']->words,
+                    'x' => $x,
+                    'y' => $height,
+                    'width' => $widths[$i],
+                    'height' => $tall,
+                ];
                 $x += $widths[$i] + $gap;
             }
             $height += $tall;

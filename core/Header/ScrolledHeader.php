@@ -14,7 +14,8 @@ final readonly class ScrolledHeader
 
     /** Ways of scrolling => in words. */
     public const WAYS = [
-        'moves' => 'goes along', 'stays' => 'stays whole', 'smaller' => 'stays, thinner', 'row' => 'second row stays', 'returns' => 'back going up',
+        'moves' => 'goes along', 'stays' => 'stays whole', 'smaller' => 'stays, thinner', 'row' => 'second row stays',
+        'returns' => 'back going up',
     ];
 
     /** @param array<string, array{px: float, share: float}> $screens device => what stays in sight, in px and as a share of the screen */

@@ -23,11 +23,9 @@ final class ShorterMessage
         '/\bper ?cent\b|\bProzent\b|\bpour cent\b|\bpor ciento\b/iu' => '%',
         '/\band\b|\bund\b/u' => '&',
         '/\b(Mon|Tues?|Wed|Thu|Fri|Sat|Sun)(day|nesday|rsday|urday)\b/u' => '$1',
-        '/\b(January|February|March|April|August|September|October|November|December)\b/u' => '',
+        '/\b(Jan|Feb|Mar|Apr|Aug|Sep|Oct|Nov|Dec)(?:uary|ruary|ch|il|ust|tember|ober|ember)\b/u' => '$1',
         '/\b(find out|read|see|learn) more\b.*$/iu' => '→',
     ];
-
-    private const MONTHS = '/\b(Jan|Feb|Mar|Apr|Aug|Sep|Oct|Nov|Dec)[a-z]+\b/u';
 
     /**
      * @return list<string> each shorter than the one before, none of them the message itself
@@ -37,8 +35,7 @@ final class ShorterMessage
         $found = [];
         $now = $message;
         foreach (self::RULES as $pattern => $instead) {
-            $next = str_starts_with($pattern, '/\b(January') ? preg_replace(self::MONTHS, '$1', $now) : preg_replace($pattern, $instead, $now);
-            $next = self::tidy((string) $next);
+            $next = self::tidy((string) preg_replace($pattern, $instead, $now));
             if ($next !== '' && mb_strlen($next) < mb_strlen($now)) {
                 $found[] = $now = $next;
             }

@@ -37,24 +37,19 @@ final readonly class TopOfPage implements Measurement
         $announcement = $this->announcement->at($screen);
         $utility = $this->utility->at($screen);
         $header = $this->header->at($screen);
-        $counts = [];
-        $named = static function (string $part) use (&$counts): string {
-            $counts[$part] = ($counts[$part] ?? 0) + 1;
-
-            return "$part-$counts[$part]";
-        };
-        $items = fn(array $blocks, string $part, array $texts): array => array_map(static fn(array $b): array => [
-            'id' => "$part-{$b['item']}", 'part' => $part, 'words' => $texts[$b['item']]->words,
-            'x' => $b['x'], 'y' => $b['y'], 'width' => $b['width'], 'height' => $b['height'],
-        ], $blocks);
+        $counts = $blocks = [];
+        foreach ($header->blocks as $block) {
+            $counts[$block['part']] = ($counts[$block['part']] ?? 0) + 1;
+            $blocks[] = ['id' => "{$block['part']}-{$counts[$block['part']]}", ...$block];
+        }
         $streams = [];
         $y = 0.0;
         foreach ([
-            ['announcement', $announcement['height'], $items($announcement['blocks'], 'announcement', $this->announcement->messages)],
-            ['utility', $utility['height'], $items($utility['blocks'], 'utility', $this->utility->items)],
-            ['header', $header->height, array_map(static fn(array $b): array => ['id' => $named($b['part']), ...$b], $header->blocks)],
-        ] as [$name, $height, $blocks]) {
-            $streams[] = ['name' => $name, 'y' => $y, 'height' => $height, 'blocks' => $blocks];
+            ['announcement', $announcement['height'], self::items($announcement['blocks'], 'announcement', $this->announcement->messages)],
+            ['utility', $utility['height'], self::items($utility['blocks'], 'utility', $this->utility->items)],
+            ['header', $header->height, $blocks],
+        ] as [$name, $height, $within]) {
+            $streams[] = ['name' => $name, 'y' => $y, 'height' => $height, 'blocks' => $within];
             $y += $height;
         }
 
@@ -62,6 +57,20 @@ final readonly class TopOfPage implements Measurement
             'header' => $header, 'height' => $y, 'streams' => $streams,
             'lines' => ['announcement' => $announcement['lines'], 'utility' => $utility['lines']],
         ];
+    }
+
+    /**
+     * @param list<array{item: string, x: float, y: float, width: float, height: float}> $blocks
+     * @param array<string, SizedText> $texts by item
+     *
+     * @return list<Block>
+     */
+    private static function items(array $blocks, string $part, array $texts): array
+    {
+        return array_map(static fn(array $b): array => [
+            'id' => "$part-{$b['item']}", 'part' => $part, 'words' => $texts[$b['item']]->words,
+            'x' => $b['x'], 'y' => $b['y'], 'width' => $b['width'], 'height' => $b['height'],
+        ], $blocks);
     }
 
     /**
@@ -85,7 +94,8 @@ final readonly class TopOfPage implements Measurement
         if ($utility['height'] > 0) {
             $lines = $utility['lines'];
             $causes[] = [
-                'stream' => 'utility', 'what' => $lines === 1 ? 'strip' : "strip, $lines lines", 'px' => $utility['height'], 'path' => 'utility.show',
+                'stream' => 'utility', 'what' => $lines === 1 ? 'strip' : "strip, $lines lines", 'px' => $utility['height'],
+                'path' => 'utility.show',
             ];
         }
 

@@ -12,8 +12,11 @@ use Ikat\Core\Setting\Item;
 /** The seasons of a look, and which of them run at a moment. */
 final readonly class SeasonCalendar
 {
-    /** @param list<Season> $seasons those that are on, in the order of the list: of two that run at once the later wins */
-    private function __construct(public array $seasons) {}
+    /**
+     * @param list<Season> $seasons those that are on, in the order of the list: of two that run at once the later wins
+     * @param list<Season> $absences when messages that have a time of their own are away: what a season puts in their place wins over that
+     */
+    private function __construct(public array $seasons, private array $absences = []) {}
 
     /** @param ResolvedLook $look without any season */
     public static function of(ResolvedLook $look, \DateTimeZone $zone): self
@@ -34,7 +37,35 @@ final readonly class SeasonCalendar
             );
         }
 
-        return new self($seasons);
+        return new self($seasons, self::absencesIn($look, $zone));
+    }
+
+    /** @return list<Season> */
+    private static function absencesIn(ResolvedLook $look, \DateTimeZone $zone): array
+    {
+        $absences = [];
+        foreach (Item::listed('message', $look->text('announcement.messages')) as $item) {
+            $away = [$item->path('show') => false];
+            [$starts, $ends] = [$look->text($item->path('starts')), $look->text($item->path('ends'))];
+            $name = "Message $item->number, not its time";
+            if ($starts !== '') {
+                $absences[] = new Season("before-{$item->name()}", $name, null, $starts, false, $away, $zone);
+            }
+            if ($ends !== '') {
+                $absences[] = new Season("after-{$item->name()}", $name, $ends, null, false, $away, $zone);
+            }
+        }
+
+        return $absences;
+    }
+
+    /** @return list<Season> everything that lies over the look at a moment, the strongest last */
+    private function over(\DateTimeImmutable $moment): array
+    {
+        return [
+            ...array_values(array_filter($this->absences, static fn(Season $s): bool => $s->runsAt($moment))),
+            ...$this->runningAt($moment),
+        ];
     }
 
     /** @return list<Season> */
@@ -46,13 +77,13 @@ final readonly class SeasonCalendar
     /** @return list<Layer> the season layers at a moment, the strongest last */
     public function layersAt(\DateTimeImmutable $moment): array
     {
-        return array_map(static fn(Season $s): Layer => new Layer(LayerKind::Season, $s->name, $s->swaps), $this->runningAt($moment));
+        return array_map(static fn(Season $s): Layer => new Layer(LayerKind::Season, $s->name, $s->swaps), $this->over($moment));
     }
 
     /** Names what runs at a moment; empty when nothing does. The same set of seasons always has the same name. */
     public function keyAt(\DateTimeImmutable $moment): string
     {
-        return implode('+', array_map(static fn(Season $s): string => $s->item, $this->runningAt($moment)));
+        return implode('+', array_map(static fn(Season $s): string => $s->item, $this->over($moment)));
     }
 
     /**
@@ -65,7 +96,8 @@ final readonly class SeasonCalendar
     public function timeline(\DateTimeImmutable $from, int $years): array
     {
         $lastYear = (int) $from->format('Y') + $years;
-        $moments = array_merge(...array_map(static fn(Season $s): array => $s->changeOvers($lastYear), $this->seasons) ?: [[]]);
+        $all = [...$this->absences, ...$this->seasons];
+        $moments = array_merge(...array_map(static fn(Season $s): array => $s->changeOvers($lastYear), $all) ?: [[]]);
         $later = array_filter($moments, static fn(\DateTimeImmutable $m): bool => $m > $from);
         sort($later);
         $line = [[$from->getTimestamp(), $this->keyAt($from)]];

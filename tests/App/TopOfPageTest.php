@@ -35,7 +35,11 @@ final class TopOfPageTest extends AppTestCase
         $looks = app(LookReader::class);
         $theme = $looks->themes->newest($name);
         $base = new Base($theme->name, $theme->version, (string) array_key_first($theme->starters));
-        foreach (['main' => 'the demo’s', $this->menu('short', 2) => 'a short menu', $this->menu('long', 11) => 'a long menu'] as $menu => $words) {
+        foreach ([
+            'main' => 'the demo’s',
+            $this->menu('short', 2) => 'a short menu',
+            $this->menu('long', 11) => 'a long menu',
+        ] as $menu => $words) {
             $at = $looks->trying($look, [...$base->values(), 'header.menu.main' => $menu]);
             $inspection = app(Inspector::class)->inspect($look, $at);
             $header = $inspection->get(HeaderSolver::class);
@@ -44,7 +48,10 @@ final class TopOfPageTest extends AppTestCase
             $utility = $inspection->get(UtilitySolver::class);
             for ($width = HeaderSolver::NARROWEST; $width <= HeaderSolver::WIDEST; $width++) {
                 $form = $header->at($width);
-                self::assertTrue($form->fits(), sprintf('%s, %s, %d px: %d lines, %.1f px over', $name, $words, $width, $form->menuLines, $form->over));
+                self::assertTrue(
+                    $form->fits(),
+                    sprintf('%s, %s, %d px: %d lines, %.1f px over', $name, $words, $width, $form->menuLines, $form->over),
+                );
                 self::assertLessThanOrEqual(1, $utility->at($width)['lines'], "$name, $words, $width px: the strip");
             }
             [$phone, $tall] = HeaderSolver::A_PHONE;
@@ -58,7 +65,14 @@ final class TopOfPageTest extends AppTestCase
         $menu = Menu::query()->create(['slug' => $key, 'name' => $key]);
         for ($i = 0; $i < $words; $i++) {
             MenuEntry::query()->create(
-                ['menu_id' => $menu->id, 'label' => "Lanterns of room $i", 'target' => '/search', 'position' => $i, 'level' => 1, 'mark' => ''],
+                [
+                    'menu_id' => $menu->id,
+                    'label' => "Lanterns of room $i",
+                    'target' => '/search',
+                    'position' => $i,
+                    'level' => 1,
+                    'mark' => '',
+                ],
             );
         }
 

@@ -13,6 +13,9 @@ export const FULL = {
   'message.message-2.text': 'The workshop is open Wednesday to Saturday',
   'utility.email.text': 'hello@wrenfold.example',
   'header.search': 'box',
+  'header.button.show': 'on',
+  'header.menu.place': 'below',
+  'header.sticky': 'smaller',
   'header.chooser': 'on',
   'header.logo.picture': 'workshop',
   'header.menu.second': 'help',
@@ -75,7 +78,8 @@ export function another(setting) {
     case 'items': return value.split(',').reverse().slice(1).join(',');
     case 'keys': return of === 'away' ? choices[0] : value.split(',').reverse().join(',');
     case 'gradient': return 'linear-gradient(90deg, #112233 0%, #fe01dc 100%)';
-    case 'moment': return '2020-01-01T00:00';
+    // What begins later is away now, and what has ended, too.
+    case 'moment': return setting.path.startsWith('message.') && setting.path.endsWith('.starts') ? '2090-01-01T00:00' : '2020-01-01T00:00';
     default: throw new Error(`No other value for a ${type}.`);
   }
 }

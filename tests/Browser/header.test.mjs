@@ -156,7 +156,7 @@ test('a message is measured on every device, and a shorter writing is taken', as
 
 test('a thing of the strip shows on some devices alone, and stands in the menu of a phone', async () => {
   await go('?open_part=utility');
-  const phone = page.getByRole('button', { name: 'Telephone on a phone' });
+  const phone = page.getByRole('button', { name: /Telephone on a phone/ });
   assert.equal(await phone.getAttribute('aria-pressed'), 'true');
   await edited(page, () => phone.click());
   await page.locator('[data-device=phone]').click();

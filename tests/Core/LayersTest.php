@@ -17,8 +17,9 @@ final class LayersTest extends TestCase
     private const CLASSES = [
         'ArithmeticError', 'Closure', 'DOMDocument', 'DOMElement', 'DOMNode', 'DOMText', 'DOMXPath',
         'DateTimeImmutable', 'DateTimeInterface', 'DateTimeZone',
-        'DomainException', 'IntlBreakIterator', 'InvalidArgumentException',
-        'Locale', 'LogicException', 'OutOfBoundsException', 'RuntimeException', 'Throwable', 'Transliterator', 'TypeError',
+        'DomainException', 'IntlBreakIterator', 'IntlDateFormatter', 'InvalidArgumentException',
+        'Locale', 'LogicException', 'NumberFormatter', 'OutOfBoundsException', 'RuntimeException', 'Throwable', 'Transliterator',
+        'TypeError',
         'ValueError', 'WeakMap',
     ];
 

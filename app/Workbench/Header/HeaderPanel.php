@@ -8,6 +8,7 @@ use App\Http\TypedRequest;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
 use App\Workbench\Shell\Sheet;
+use Ikat\Core\Check\Promises;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Check\TextColumns;
 use Ikat\Core\Header\Arrangement;
@@ -18,6 +19,7 @@ use Ikat\Core\Header\ScrolledHeader;
 use Ikat\Core\Header\ShorterMessage;
 use Ikat\Core\Header\TopContents;
 use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Promise\Judged;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Item;
 use Ikat\Core\Setting\Type\LengthType;
@@ -43,6 +45,9 @@ final class HeaderPanel extends ControlsPanel
 
     private ?RiverDrawing $river = null;
 
+    /** @var ?array<string, list<Judged>> */
+    private ?array $promises = null;
+
     public function __construct(Bench $bench, TypedRequest $request)
     {
         parent::__construct($bench, $request);
@@ -50,6 +55,18 @@ final class HeaderPanel extends ControlsPanel
         $this->at = $at >= HeaderSolver::NARROWEST && $at <= HeaderSolver::WIDEST ? $at : self::AT;
         $piece = $request->word('open_piece');
         $this->piece = isset(Arrangement::PARTS[$piece]) && $this->top()->header->has($piece) ? $piece : '';
+    }
+
+    /** Measures what is kept, before anything is shown. */
+    public function prepare(): void
+    {
+        $this->river();
+        $this->scrolled();
+        $this->messages();
+        $this->menu();
+        foreach ($this->piece === '' ? [] : array_keys(Arrangement::PLACES) as $place) {
+            $this->trial()->remedy($this->piece, $place);
+        }
     }
 
     public function view(): string
@@ -107,7 +124,7 @@ final class HeaderPanel extends ControlsPanel
     /**
      * What the height at the width that is looked at is the sum of.
      *
-     * @return list<array{stream: string, what: string, px: float, path: ?string, type: ?LengthType}> with the type of those that are lengths
+     * @return list<array{stream: string, what: string, px: float, path: ?string, type: ?LengthType}> with the type of lengths
      */
     public function causes(): array
     {
@@ -194,7 +211,11 @@ final class HeaderPanel extends ControlsPanel
         }, Item::listed('message', $look->text('announcement.messages')));
     }
 
-    /** @return ?array{text: string, width: float} the longest of its shorter writings that takes one line on a phone, or the shortest of them */
+    /**
+     * The longest of a message's shorter writings that takes one line on a phone, or the shortest of them.
+     *
+     * @return ?array{text: string, width: float}
+     */
     private function shorter(string $words): ?array
     {
         $solver = $this->top()->announcement;
@@ -225,7 +246,11 @@ final class HeaderPanel extends ControlsPanel
         return null;
     }
 
-    /** @return list<array{words: string, width: float, target: string, below: int, mark: string}> words of the main menu at the width that is looked at */
+    /**
+     * Words of the main menu at the width that is looked at.
+     *
+     * @return list<array{words: string, width: float, target: string, below: int, mark: string}>
+     */
     public function menu(): array
     {
         $contents = $this->bench->inspection()->get(TopContents::class);
@@ -240,6 +265,45 @@ final class HeaderPanel extends ControlsPanel
             $words,
             array_keys($words),
         );
+    }
+
+    /**
+     * Where a thing of the strip shows, and what would turn that.
+     *
+     * @return array<string, array{words: string, isOn: bool, changes: array<string, string|bool>}> phone and wide
+     */
+    public function switches(string $item): array
+    {
+        $look = $this->bench->inspection()->look;
+        $shows = $look->value("utility.$item.show") === true;
+        $devices = $look->text("utility.$item.devices");
+        $on = ['phone' => $shows && $devices !== 'wide', 'wide' => $shows && $devices !== 'phone'];
+        $switches = [];
+        foreach (['phone' => 'wide', 'wide' => 'phone'] as $where => $other) {
+            $switches[$where] = [
+                'isOn' => $on[$where],
+                'words' => match (true) {
+                    $on[$where] => 'shown',
+                    $where === 'phone' && $shows => 'in the menu',
+                    default => 'not shown',
+                },
+                'changes' => match (true) {
+                    $on[$where] && $on[$other] => ["utility.$item.devices" => $other],
+                    $on[$where] => ["utility.$item.show" => false],
+                    default => ["utility.$item.show" => true, "utility.$item.devices" => $on[$other] ? 'all' : $where],
+                },
+            ];
+        }
+
+        return $switches;
+    }
+
+    /** @return list<Judged> what the words of a setting promise, each looked up */
+    public function promises(string $path): array
+    {
+        $this->promises ??= iterator_to_array(Promises::judged($this->bench->inspection()));
+
+        return $this->promises[$path] ?? [];
     }
 
     public function store(): StoreContents

@@ -12,6 +12,7 @@ use Ikat\Core\Header\TopOfPage;
  * (its upper edge) to right (its lower edge), so that what comes together touches and a second line is a step.
  *
  * @phpstan-import-type Stream from TopOfPage
+ * @phpstan-type Sample array{width: int, height: float, breaks: bool, streams: list<Stream>}
  */
 final readonly class RiverDrawing
 {
@@ -33,7 +34,7 @@ final readonly class RiverDrawing
     private const ROOM = 22;
 
     /**
-     * @param non-empty-list<array{width: int, height: float, breaks: bool, streams: list<Stream>}> $samples
+     * @param non-empty-list<Sample> $samples
      * @param bool $folds whether the menu is folded away anywhere
      */
     private function __construct(private array $samples, private bool $folds)
@@ -121,14 +122,23 @@ final readonly class RiverDrawing
         return $paths;
     }
 
-    /** @return array<string, array{part: string, stream: string, words: string, path: string}> id of a block => how it runs through its stream */
+    /**
+     * How each block runs through its stream.
+     *
+     * @return array<string, array{part: string, stream: string, words: string, path: string}> by id
+     */
     public function blocks(): array
     {
         $found = [];
         foreach ($this->samples as $sample) {
             foreach ($sample['streams'] as $stream) {
                 foreach ($stream['blocks'] as $block) {
-                    $found[$block['id']] ??= ['part' => $block['part'], 'stream' => $stream['name'], 'words' => $block['words'], 'path' => ''];
+                    $found[$block['id']] ??= [
+                        'part' => $block['part'],
+                        'stream' => $stream['name'],
+                        'words' => $block['words'],
+                        'path' => '',
+                    ];
                 }
             }
         }
@@ -169,29 +179,28 @@ final readonly class RiverDrawing
         return $path;
     }
 
-    /** @param \Closure(array{width: int, height: float, breaks: bool, streams: list<Stream>}): ?array{float, float} $edges px from the top; null where it is not */
+    /**
+     * @param \Closure(Sample): ?array{float, float} $edges px from the top; null where it is not
+     */
     private function polygon(\Closure $edges): string
     {
         $path = '';
-        $over = $under = [];
-        $close = static function () use (&$path, &$over, &$under): void {
-            if (count($over) > 1) {
-                $path .= 'M'.implode('L', $over).'L'.implode('L', array_reverse($under)).'Z';
-            }
-            $over = $under = [];
-        };
+        $runs = [[]];
         foreach ($this->samples as $sample) {
             $at = $edges($sample);
             if ($at === null || $sample['breaks']) {
-                $close();
+                $runs[] = [];
             }
             if ($at !== null) {
                 $x = self::x($sample['width']);
-                $over[] = "$x {$this->y($at[0])}";
-                $under[] = "$x {$this->y($at[1])}";
+                $runs[count($runs) - 1][] = ["$x {$this->y($at[0])}", "$x {$this->y($at[1])}"];
             }
         }
-        $close();
+        foreach ($runs as $run) {
+            if (count($run) > 1) {
+                $path .= 'M'.implode('L', array_column($run, 0)).'L'.implode('L', array_reverse(array_column($run, 1))).'Z';
+            }
+        }
 
         return $path;
     }

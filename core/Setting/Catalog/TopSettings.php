@@ -201,6 +201,22 @@ final class TopSettings
                 keywords: 'announcement',
                 when: $on,
             ),
+            Setting::moment(
+                $item->path('starts'),
+                "Message $item->number shows from",
+                $part,
+                StepKey::HEADER,
+                keywords: 'announcement begin time date',
+                when: $on,
+            ),
+            Setting::moment(
+                $item->path('ends'),
+                "Message $item->number shows until",
+                $part,
+                StepKey::HEADER,
+                keywords: 'announcement end time date',
+                when: $on,
+            ),
         ];
     }
 

@@ -33,8 +33,10 @@
     @foreach ($panel->causes() as $cause)
     <li class="flex min-h-6 items-center gap-2"><span class="min-w-0 flex-1 truncate"><span class="text-ink-2">{{ Parts::label($cause['stream']) }}</span> {{ $cause['what'] }}</span>
       @if ($edits && $cause['type'] !== null)
-      <form class="flex items-center gap-1" hx-post="{{ $bench->address('edits') }}" hx-trigger="change, submit"><input type="hidden" name="path" value="{{ $cause['path'] }}"><input class="entry w-14 py-0.5 text-right"
-        name="value" value="{{ Setting::plainNumber($look->value($cause['path'])) }}" inputmode="decimal" aria-label="{{ Parts::label($cause['stream']) }}, {{ $cause['what'] }}: {{ $bench->setting($cause['path'])->label }}, px"> px</form>
+      <form class="flex items-center gap-1" hx-post="{{ $bench->address('edits') }}" hx-trigger="change, submit"><input type="hidden" name="path" value="{{ $cause['path'] }}"><input
+        class="entry w-14 py-0.5 text-right"
+        name="value" value="{{ Setting::plainNumber($look->value($cause['path'])) }}" inputmode="decimal"
+          aria-label="{{ Parts::label($cause['stream']) }}, {{ $cause['what'] }}: {{ $bench->setting($cause['path'])->label }}, px"> px</form>
       @else<b>{{ Setting::plainNumber(round($cause['px'], 1)) }} px</b>@endif</li>
     @endforeach
   </ul>

@@ -8,6 +8,7 @@
 @php([$ground, $ink] = $panel->colors('header', 'menu'))
 @php($tall = $form->height * $scale)
 @php($parts = [])
+@php($rows = count($panel->top()->header->arrangement()->rows))
 @foreach ($form->blocks as $block)@php($parts[$block['part']][] = $block)@endforeach
 <p class="flex items-baseline gap-3 pt-1 text-[12px]"><b class="font-title text-title">Places</b> <span class="text-ink-2">on {{ number_format($form->width) }} px, {{ round(100 * $scale) }}%</span>
   @if ($form->isFolded)<span class="text-ink-2">the menu is folded away here</span>
@@ -18,14 +19,14 @@
   data-order="{{ $look->text('header.order') }}" data-folded="{{ $form->isFolded ? 'yes' : 'no' }}" aria-label="Places of the header’s parts">
   <rect class="plan-ground" x="0" y="0" width="{{ $form->width * $scale }}" height="{{ $tall }}" fill="{{ $ground }}"/>
   @if (! $form->isFolded)
-  @foreach (['' => [0, $tall / max(1, count($panel->top()->header->arrangement()->rows))], 'below' => [count($panel->top()->header->arrangement()->rows) > 1 ? $tall / 2 : $tall + 2, 22]] as $row => [$from, $height])
+  @foreach ($rows > 1 ? ['' => [0, $tall / 2], 'below' => [$tall / 2, $tall / 2]] : ['' => [0, $tall], 'below' => [$tall + 2, 22]] as $row => [$from, $height])
   @foreach (['start', 'middle', 'end'] as $i => $side)
   @php($place = $row === '' ? $side : ($side === 'middle' ? 'below' : "below-$side"))
   <rect class="zone" data-zone="{{ $place }}" data-words="{{ Arrangement::PLACES[$place] }}" x="{{ $i * $form->width * $scale / 3 }}" y="{{ round($from, 1) }}" width="{{ $form->width * $scale / 3 }}"
     height="{{ round($height, 1) }}"/>
   @endforeach
   @endforeach
-  @if (count($panel->top()->header->arrangement()->rows) < 2)<text class="zone-words" x="6" y="{{ $tall + 16 }}">second row: empty</text>@endif
+  @if ($rows < 2)<text class="zone-words" x="6" y="{{ $tall + 16 }}">second row: empty</text>@endif
   @endif
   @foreach ($parts as $part => $blocks)
   @php($left = min(array_column($blocks, 'x')))
@@ -34,7 +35,8 @@
   @php($lowest = max(array_map(fn ($b) => $b['y'] + $b['height'], $blocks)))
   @php($called = Arrangement::PARTS[$part] ?? 'menu sign')
   @php($place = $form->isFolded ? ($part === 'logo' ? $look->text('header.folded.logo') : ($part === 'fold' ? $look->text('header.folded.button') : '')) : $look->text(Arrangement::path($part)))
-  <g @class(['piece', 'is-picked' => $part === $panel->piece]) data-piece="{{ $part }}" data-at="{{ $place }}" data-mark tabindex="{{ $loop->first ? 0 : -1 }}" role="button" aria-label="{{ ucfirst($called) }}, {{ $form->isFolded ? 'beside the folded menu' : (Arrangement::PLACES[$place] ?? '') }}"
+  <g @class(['piece', 'is-picked' => $part === $panel->piece]) data-piece="{{ $part }}" data-at="{{ $place }}" data-mark tabindex="{{ $loop->first ? 0 : -1 }}" role="button"
+    aria-label="{{ ucfirst($called) }}, {{ $form->isFolded ? 'beside the folded menu' : (Arrangement::PLACES[$place] ?? '') }}"
     @if (isset(Arrangement::PARTS[$part])) hx-get="{{ $panel->address(['open_piece' => $part]) }}" hx-trigger="opened" @endif>
     <rect class="piece-room" x="{{ $left * $scale - 2 }}" y="{{ $topmost * $scale }}" width="{{ ($right - $left) * $scale + 4 }}" height="{{ ($lowest - $topmost) * $scale }}"/>
     @foreach ($blocks as $block)

@@ -7,8 +7,10 @@
     <li @class(['grid content-start gap-1 border-t-2 pt-1', 'border-blue bg-blue-wash' => $way === $now, 'border-transparent' => $way !== $now])>
       <svg viewBox="0 0 72 40" width="72" height="40" aria-hidden="true">@foreach (['top', 'down', 'up'] as $i => $when)<rect class="page" x="{{ 1 + 24 * $i }}" y="1" width="20" height="38"/><rect
         class="kept" x="{{ 1 + 24 * $i }}" y="1" width="20" height="{{ $kept($when) }}"/>@endforeach</svg>
-      @if ($edits && $way !== $now)<x-edit class="justify-self-start text-left" :$bench :changes="['header.sticky' => $way]" :tries="true">{{ ucfirst($scrolled->words) }}</x-edit>@else<b>{{ ucfirst($scrolled->words) }}</b>@endif
-      @foreach ($scrolled->screens as $device => $screen)<span class="text-ink-2" title="{{ $device }}"><span class="sr-only">{{ $device }}: </span>{{ ['desktop' => 'desk', 'phone' => 'phone'][$device] ?? 'turned' }}
+      @if ($edits && $way !== $now)<x-edit class="justify-self-start text-left" :$bench :changes="['header.sticky' => $way]"
+        :tries="true">{{ ucfirst($scrolled->words) }}</x-edit>@else<b>{{ ucfirst($scrolled->words) }}</b>@endif
+      @foreach ($scrolled->screens as $device => $screen)<span class="text-ink-2" title="{{ $device }}"><span
+        class="sr-only">{{ $device }}: </span>{{ ['desktop' => 'desk', 'phone' => 'phone'][$device] ?? 'turned' }}
         {{ round($screen['px']) }}, {{ round(100 * $screen['share'], 1) }}%</span>@endforeach
     </li>
     @endforeach

@@ -35,12 +35,14 @@
   @if ($unfolded !== '')<path class="unfolded" d="{{ $unfolded }}"/>@endif
   @if ($fits === null || $fits > HeaderSolver::NARROWEST)
   @php($until = $x($fits ?? HeaderSolver::WIDEST))
-  <rect class="too-narrow" x="{{ RiverDrawing::LEFT }}" y="{{ $bottom - 6 }}" width="{{ $until - RiverDrawing::LEFT }}" height="6" fill="url(#river-hatch)"><title>The menu’s words do not fit beside the rest on
+  <rect class="too-narrow" x="{{ RiverDrawing::LEFT }}" y="{{ $bottom - 6 }}" width="{{ $until - RiverDrawing::LEFT }}" height="6"
+    fill="url(#river-hatch)"><title>The menu’s words do not fit beside the rest on
     screens narrower than {{ $fits ?? 'any' }} px</title></rect>
   @endif
   @foreach ($at['streams'] as $stream)
   @php($last = $top->at(HeaderSolver::WIDEST)['streams'][$loop->index])
-  @if ($last['height'] > 0)<text class="stream-name" x="{{ RiverDrawing::RIGHT + 6 }}" y="{{ $river->y($last['y'] + $last['height'] / 2) + 4 }}"><tspan class="figure">{{ round($last['height']) }}</tspan>
+  @if ($last['height'] > 0)<text class="stream-name" x="{{ RiverDrawing::RIGHT + 6 }}" y="{{ $river->y($last['y'] + $last['height'] / 2) + 4 }}"><tspan
+    class="figure">{{ round($last['height']) }}</tspan>
     {{ $stream['name'] === 'utility' ? 'strip' : ($stream['name'] === 'announcement' ? 'bar' : 'header') }}</text>@endif
   @endforeach
   {{-- What the height is the sum of, at the width that is looked at. --}}
@@ -72,12 +74,14 @@
   <g class="fold-mark" role="slider" tabindex="0" data-fold data-at="{{ $folds + 1 }}" aria-label="The menu folds away below" aria-valuemin="{{ HeaderSolver::NARROWEST }}"
     aria-valuemax="{{ HeaderSolver::WIDEST }}" aria-valuenow="{{ $folds + 1 }}" aria-valuetext="{{ $folds + 1 }} px" @if (! $edits) aria-disabled="true" @endif
     transform="translate({{ $x(min(HeaderSolver::WIDEST, $folds + 1)) }} 0)">
-    <path class="fold-line" d="M0 {{ RiverDrawing::TOP - 2 }}V{{ $bottom }}"/><rect class="fold-room" x="-44" y="{{ $bottom - 22 }}" width="88" height="20"/><rect class="fold-plate" x="-44" y="{{ $bottom - 21 }}" width="88"
+    <path class="fold-line" d="M0 {{ RiverDrawing::TOP - 2 }}V{{ $bottom }}"/><rect class="fold-room" x="-44" y="{{ $bottom - 22 }}" width="88" height="20"/><rect class="fold-plate" x="-44"
+      y="{{ $bottom - 21 }}" width="88"
       height="17"/><text class="fold-words" x="0" y="{{ $bottom - 9 }}" text-anchor="middle">folds at {{ number_format($folds + 1) }}</text></g>
   @endif
   <g class="cursor" role="slider" tabindex="0" data-cursor aria-label="Width of the screen that is looked at" aria-valuemin="{{ HeaderSolver::NARROWEST }}" aria-valuemax="{{ HeaderSolver::WIDEST }}"
     aria-valuenow="{{ $panel->at }}" aria-valuetext="{{ $panel->at }} px: {{ round($at['height']) }} px tall" transform="translate({{ $x($panel->at) }} 0)">
-    <path class="cursor-line" d="M0 14V{{ $bottom }}"/><rect class="cursor-room" x="-6" y="0" width="12" height="{{ $bottom }}"/><rect class="cursor-plate" x="-22" y="0" width="44" height="16"/><text class="cursor-words" x="0"
+    <path class="cursor-line" d="M0 14V{{ $bottom }}"/><rect class="cursor-room" x="-6" y="0" width="12" height="{{ $bottom }}"/><rect class="cursor-plate" x="-22" y="0" width="44"
+      height="16"/><text class="cursor-words" x="0"
       y="12" text-anchor="middle">{{ number_format($panel->at) }}</text></g>
 </svg>
 @include('workbench.header.plan')

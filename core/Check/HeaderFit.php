@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Check;
+
+use Ikat\Core\Header\Arrangement;
+use Ikat\Core\Header\HeaderSolver;
+use Ikat\Core\Header\TopContents;
+use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Setting\StepKey;
+
+/** Headers that do not fit, are taller than they need be on a phone, or show what does nothing. */
+final class HeaderFit implements Check
+{
+    /** Most of a phone's screen that bar, strip and header should take together (common practice, no source). */
+    private const SHARE = 0.2;
+
+    /** Px between two widths that are looked at. */
+    private const STEP = 8;
+
+    public function run(Inspection $input): iterable
+    {
+        $top = $input->get(TopOfPage::class);
+        if (! $top->header->isKnown()) {
+            return;
+        }
+        yield from self::misfits($top->header);
+        [$width, $tall] = HeaderSolver::A_PHONE;
+        $height = $top->at($width)['height'];
+        if ($height / $tall > self::SHARE) {
+            yield new SettingFinding(
+                'top:phone',
+                Severity::Know,
+                StepKey::HEADER,
+                'header.space.top',
+                sprintf('Bar, strip and header take %d%% of a phone’s screen', round(100 * $height / $tall)),
+                sprintf(
+                    '%d px of %d. A shorter message, fewer things in the strip or a smaller logo give the page more room.',
+                    round($height),
+                    $tall,
+                ),
+            );
+        }
+        if ($top->utility->at($width)['lines'] > 1) {
+            yield new SettingFinding(
+                'strip:phone',
+                Severity::ShouldFix,
+                StepKey::HEADER,
+                'utility.show',
+                sprintf('The strip takes %d lines on a phone', $top->utility->at($width)['lines']),
+                'Let some of it stand in the menu there.',
+            );
+        }
+        $contents = $input->get(TopContents::class);
+        if ($top->header->has('chooser') && $contents->countries < 2) {
+            yield new SettingFinding(
+                'chooser:one',
+                Severity::ShouldFix,
+                StepKey::HEADER,
+                'header.chooser',
+                'The country and language chooser has nothing to choose',
+                'The store sells to one country, so nothing is shown.',
+                ['header.chooser' => false],
+                'Take it out',
+            );
+        }
+    }
+
+    /** @return iterable<SettingFinding> */
+    private static function misfits(HeaderSolver $header): iterable
+    {
+        $first = $last = $worst = null;
+        for ($width = HeaderSolver::NARROWEST; $width <= HeaderSolver::WIDEST; $width += self::STEP) {
+            $form = $header->at($width);
+            if (! $form->fits()) {
+                $first ??= $width;
+                $last = $width;
+                $worst = $worst === null || $form->over > $worst->over ? $form : $worst;
+            }
+        }
+        if ($worst === null) {
+            return;
+        }
+        $fits = $header->fitsFrom();
+        $isFold = ! $worst->isFolded && $fits !== null;
+        yield new SettingFinding(
+            'header:fit',
+            Severity::ShouldFix,
+            StepKey::HEADER,
+            $worst->isFolded ? 'header.logo.size.phone' : Arrangement::path('menu'),
+            $worst->over > 0
+                ? sprintf('From %d to %d px the header has %d px too little', $first, $last, ceil($worst->over))
+                : sprintf('From %d to %d px the menu falls into %d lines', $first, $last, $worst->menuLines),
+            $worst->isFolded ? 'A smaller logo, or fewer icons beside the folded menu.' : 'Fold it there, or give it a row of its own.',
+            $isFold ? ['header.menu.folds' => 'fits'] : [],
+            $isFold ? "Fold at $fits" : '',
+        );
+    }
+}
