@@ -11,8 +11,12 @@ final class DoubledEntries implements Check
     {
         $store = $input->get(StoreContents::class);
         foreach (EmptyMenus::shown($input) as $menu => [$path, $step]) {
-            $counts = array_filter(array_count_values($store->menus[$menu] ?? []), static fn(int $n): bool => $n > 1);
-            foreach ($counts as $target => $count) {
+            $targets = $store->menus[$menu] ?? [];
+            foreach (array_unique($targets) as $target) {
+                $count = count(array_filter($targets, static fn(string $other): bool => $other === $target));
+                if ($count < 2) {
+                    continue;
+                }
                 yield new SettingFinding(
                     "doubled:$menu:$target",
                     Severity::Know,

@@ -40,6 +40,9 @@ final class HeaderSolver implements Measurement
     /** Width and height of a phone that shares of a screen are told of (a common size; common practice, no source). */
     public const A_PHONE = [390, 844];
 
+    /** Share of the screen that a logo takes at most beside the rest. */
+    private const LOGO = 0.4;
+
     private const TARGET = 44.0;
 
     /** Px that parts of a px may make. */
@@ -266,11 +269,13 @@ final class HeaderSolver implements Measurement
             $wanted[$place] += max(0, count($names) - 1) * self::GAP;
         }
         $soft = Arrangement::soft($row);
-        $shares = Shares::of($room, self::GAP, $wanted['start'], $row['middle'] === [] ? null : $wanted['middle'], $wanted['end'], $soft);
+        $others = $soft === null ? 0.0 : $wanted[$soft] - $parts['menu']['width'];
+        $least = $soft === null ? 0.0 : $others + max([0.0, ...array_column($parts['menu']['blocks'], 'width')]);
+        $middle = $row['middle'] === [] ? null : $wanted['middle'];
+        $shares = Shares::of($room, self::GAP, $wanted['start'], $middle, $wanted['end'], $soft, $least);
         $menuLines = 0;
         $over = $shares['over'];
         if ($soft !== null) {
-            $others = $wanted[$soft] - $parts['menu']['width'];
             $left = max(0.0, $shares[$soft] - $others);
             $menu = $left >= $parts['menu']['width']
                 ? [...$parts['menu'], 'lines' => $parts['menu']['blocks'] === [] ? 0 : 1, 'over' => 0.0]
@@ -391,7 +396,7 @@ final class HeaderSolver implements Measurement
      */
     private function part(string $name, float $screen, float $low): array
     {
-        $key = implode(' ', [$name, $this->logoSize($screen), $screen <= self::NARROW, $low, ...array_map(
+        $key = implode(' ', [$name, $name === 'logo' ? $screen : $this->logoSize($screen), $low, ...array_map(
             fn(Voice $voice): float => $this->text->size($voice, $screen),
             self::VOICES[$name] ?? [],
         )]);
@@ -442,14 +447,15 @@ final class HeaderSolver implements Measurement
         } else {
             $sign = $this->look->on('header.logo.sign') ? 1.56 * $size : 0.0;
             $small = max(0.4 * $size, 11.0);
-            // It is no narrower than its longest word.
-            $longest = max($this->texts['name']->longest($size), $this->texts['line']->longest($small));
-            $free = max($room - $sign - 2 * $clear, $longest);
+            $free = max(0.0, $room - $sign - 2 * $clear);
             $lines = [$this->texts['name']->lines($size, $free), $this->texts['line']->lines($small, $free)];
             $words = max($this->texts['name']->width($size), $this->texts['line']->width($small));
             $width = $sign + min($words, $free) + 2 * $clear;
             $height = max($sign > 0 ? 1.55 * $size : 0.0, 1.15 * $size * $lines[0] + 1.4 * $small * $lines[1]) + 2 * $clear;
         }
+
+        // Beside the rest a logo that is wider than its share is cut off; beside a folded menu it takes more lines.
+        $width = $room === INF ? min($width, self::LOGO * $screen) : $width;
 
         return [
             'width' => $width, 'height' => max(self::TARGET, $height),

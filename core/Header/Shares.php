@@ -18,10 +18,11 @@ final class Shares
      * @param float $start px that each place would take
      * @param ?float $middle null where nothing stands in the middle
      * @param ?string $soft the place that gives way
+     * @param float $softLeast px that it takes all the same
      *
      * @return array{start: float, middle: float, end: float, over: float} px; over is what they have too little together
      */
-    public static function of(float $room, float $gap, float $start, ?float $middle, float $end, ?string $soft): array
+    public static function of(float $room, float $gap, float $start, ?float $middle, float $end, ?string $soft, float $softLeast = 0.0): array
     {
         // A place with nothing in it can stand outside.
         $last = $end > 0 ? 0.0 : $gap;
@@ -29,16 +30,16 @@ final class Shares
             $room -= $gap;
             // Two columns: one keeps what it needs, the other has the rest.
             [$left, $right] = match ($soft) {
-                'end' => [$start, max(0.0, $room - $start)],
-                'start' => [max(0.0, $room - $end), $end],
+                'end' => [$start, max($softLeast, $room - $start)],
+                'start' => [max($softLeast, $room - $end), $end],
                 default => [max($start, $room - $end), $end],
             };
 
             return ['start' => $left, 'middle' => 0.0, 'end' => $right, 'over' => max(0.0, $left + $right - $room - $last)];
         }
         $room -= 2 * $gap;
-        $least = ['start' => $soft === 'start' ? 0.0 : $start, 'end' => $soft === 'end' ? 0.0 : $end];
-        $middle = $soft === 'middle' ? max(0.0, min($middle, $room - array_sum($least))) : $middle;
+        $least = ['start' => $soft === 'start' ? $softLeast : $start, 'end' => $soft === 'end' ? $softLeast : $end];
+        $middle = $soft === 'middle' ? max($softLeast, min($middle, $room - array_sum($least))) : $middle;
         $left = max(0.0, $room - $middle);
         $half = $left / 2;
         // A side that needs more than its half has what it needs, and the other what is left.

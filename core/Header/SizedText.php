@@ -27,7 +27,7 @@ final class SizedText
         return $this->words === '' ? 0.0 : ceil($this->at($size, 0) * self::UNIT - 0.01) / self::UNIT;
     }
 
-    /** @param float $room that a line may take; where a word is wider, it runs over */
+    /** @param float $room that a line may take */
     public function lines(float $size, float $room): int
     {
         if ($this->words === '') {
@@ -41,12 +41,6 @@ final class SizedText
         }
 
         return $lines;
-    }
-
-    /** Width of what cannot be broken. */
-    public function longest(float $size): float
-    {
-        return $this->words === '' ? 0.0 : $this->at($size, TextSteps::MOST);
     }
 
     /** The least room in which it takes so many lines. */

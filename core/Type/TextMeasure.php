@@ -88,13 +88,13 @@ final class TextMeasure
         // What the font does not have is set in another one, whose widths nobody knows here: a letter is taken to be so wide.
         $unknown = count(array_intersect(mb_str_split($text), $set->missing)) * self::UNKNOWN * $style->size;
         $rooms = [$set->width(0, mb_strlen($text)) + $unknown];
-        $longest = $unknown > 0 ? $rooms[0] : max([0.0, ...array_column($this->lines($set, $text, 0.0), 'width')]);
+        $longest = $unknown > 0 ? $rooms[0] : max([0.0, ...array_column($this->lines($set, $text, 0.0, true), 'width')]);
         while (count($rooms) < TextSteps::MOST && end($rooms) - $longest > self::NEAR) {
             // As few lines as before take more room than this, and so many as are looked for take no more.
             [$least, $most] = [$longest, end($rooms)];
             while ($most - $least > self::NEAR) {
                 $middle = ($least + $most) / 2;
-                [$least, $most] = count($this->lines($set, $text, $middle)) <= count($rooms) + 1 ? [$least, $middle] : [$middle, $most];
+                [$least, $most] = count($this->lines($set, $text, $middle, true)) <= count($rooms) + 1 ? [$least, $middle] : [$middle, $most];
             }
             $rooms[] = $most;
         }
@@ -128,8 +128,12 @@ final class TextMeasure
         return trim((string) preg_replace('/[ \t\n\r\f]+/', ' ', mb_scrub($text)), ' ');
     }
 
-    /** @return list<array{text: string, width: float}> */
-    private function lines(SetText $set, string $text, float $room): array
+    /**
+     * @param bool $isAnywhere whether a word that is wider than a line breaks within itself (CSS Text 3, overflow-wrap: anywhere)
+     *
+     * @return list<array{text: string, width: float}>
+     */
+    private function lines(SetText $set, string $text, float $room, bool $isAnywhere = false): array
     {
         $characters = mb_str_split($text);
         $lines = [];
@@ -148,6 +152,11 @@ final class TextMeasure
         foreach ($this->lastPlaces[1] as $at) {
             if ($set->room($start, $end($start, $at)) > $room + self::SLACK && $fits > $start) {
                 $take($fits);
+            }
+            for ($to = $start + 1; $isAnywhere && $to < $at && $set->room($start, $end($start, $at)) > $room + self::SLACK; $to++) {
+                if ($set->width($start, $to + 1) > $room + self::SLACK) {
+                    $take($to);
+                }
             }
             $fits = $at;
         }

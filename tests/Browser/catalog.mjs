@@ -16,6 +16,7 @@ export const FULL = {
   'header.button.show': 'on',
   'header.menu.place': 'below',
   'header.sticky': 'smaller',
+  'header.menu.folds': 'at',
   'header.chooser': 'on',
   'header.logo.picture': 'workshop',
   'header.menu.second': 'help',

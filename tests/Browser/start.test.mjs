@@ -14,7 +14,7 @@ const undoHere = () => edited(page, () => page.locator('[data-press=undo]').clic
 const made = (press) => edited(page, press, /\/(base|upgrade|logo|trim|version|colors|original|name|away|back|themes|remove)$/);
 /** Waits until the window shows what is read from it. */
 const windowShows = (read, expected) => shows(page, () => shopFrame(page).evaluate(`(${read.toString()})(document)`), expected);
-const headerForm = (doc) => doc.querySelector('.header').className.split(' ')[1];
+const headerForm = (doc) => doc.querySelector('.header').className.split(/\s+/)[1];
 const ground = (doc) => doc.defaultView.getComputedStyle(doc.body).backgroundColor;
 
 test('the three themes lay the same page out differently: header, hero, grid and product page', async () => {
@@ -63,17 +63,17 @@ test('a starter is tried on by pointing and by key, leaves no trace, is taken in
   const was = await shopFrame(page).evaluate(`(${headerForm})(document)`);
   const rose = page.locator('[href*="starter=rose-attic"]');
   await rose.hover();
-  await windowShows(headerForm, 'logo-above');
+  await windowShows(headerForm, 'folded-logo-middle');
   // The tape asks by itself how things stand: what is pointed at stays on.
   await page.evaluate(() => window.htmx.ajax('GET', document.querySelector('.tape-who').getAttribute('hx-get'), { target: '.tape-who', values: { step: 'start', seen: 0 } }));
   await still(page);
   await settled(page);
-  assert.equal(await shopFrame(page).evaluate(`(${headerForm})(document)`), 'logo-above');
+  assert.equal(await shopFrame(page).evaluate(`(${headerForm})(document)`), 'folded-logo-middle');
   await page.mouse.move(400, 500);
   await windowShows(headerForm, was);
   await page.locator('#sheet [data-mark][tabindex="0"]').focus();
   for (let i = 0; i < 6 && !(await rose.evaluate((each) => each === document.activeElement)); i += 1) await page.keyboard.press('ArrowRight');
-  await windowShows(headerForm, 'logo-above');
+  await windowShows(headerForm, 'folded-logo-middle');
   assert.equal(await page.locator('#state [name=seen]').inputValue(), before, 'nothing was kept');
   // On another page and device, too.
   await page.locator('[data-page]').selectOption('product');
@@ -90,7 +90,7 @@ test('a starter is tried on by pointing and by key, leaves no trace, is taken in
   await page.route('**/preview/1/now/**', async (route) => { await new Promise((done) => { setTimeout(done, 600); }); await route.continue(); });
   await made(() => page.getByRole('button', { name: 'Take Belfry, Rose attic' }).click());
   await page.unroute('**/preview/1/now/**');
-  await windowShows(headerForm, 'logo-above');
+  await windowShows(headerForm, 'folded-logo-middle');
   assert.match(shopFrame(page).url(), /\/now\/shop/);
   assert.equal(await page.locator('.base.is-now h3').textContent().then((t) => t.trim().split(/\s+/)[0]), 'Belfry');
   await undoHere();

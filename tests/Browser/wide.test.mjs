@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test } from 'node:test';
 import sharp from 'sharp';
-import { BASE, change, edited, noAxeFindings, openPage, settled, shopFrame, shows, signedIn, still, undo } from './support.mjs';
+import { BASE, change, edited, noAxeFindings, openPage, settled, shopFrame, shows, signedIn, standOn, still, undo } from './support.mjs';
 
 const { browser, page } = await signedIn();
 
@@ -109,11 +109,15 @@ test('the clock shows the shop as it will be, and now brings it back', async () 
 });
 
 test('a header that stays never covers what has the focus or is linked to (WCAG 2.2, 2.4.11)', async () => {
-  for (const sticky of ['stays', 'smaller', 'returns']) {
-    for (const place of ['beside', 'below']) {
+  // Every way on the theme that is worn, and those that stay on the others, too.
+  const STARTERS = { towpath: 'tidewater', belfry: 'candle-white' };
+  const ways = ['stays', 'smaller', 'row', 'returns'].map((sticky) => [null, sticky]);
+  for (const [theme, sticky] of [...ways, ['towpath', 'stays'], ['towpath', 'row'], ['belfry', 'smaller'], ['belfry', 'row']]) {
+    for (const place of theme ? ['below'] : ['start', 'below']) {
+      if (theme) await standOn(page, theme, STARTERS[theme]);
       await change(page, { 'header.sticky': sticky, 'header.menu.place': place });
       // On a phone the menu is folded wherever it stands.
-      for (const viewport of place === 'beside' && sticky === 'stays' ? [{ width: 1280, height: 800 }, { width: 390, height: 700 }] : [{ width: 1280, height: 800 }]) {
+      for (const viewport of place === 'start' && sticky === 'stays' ? [{ width: 1280, height: 800 }, { width: 390, height: 700 }] : [{ width: 1280, height: 800 }]) {
         await page.setViewportSize(viewport);
         await page.goto(`${BASE}/preview/1/now/shop/wrenfold/`);
         const covered = [];
@@ -138,6 +142,7 @@ test('a header that stays never covers what has the focus or is linked to (WCAG 
         assert.ok(gap >= 0, `${sticky} ${place}: the heading stands ${gap} px under the header`);
       }
       await undo(page);
+      if (theme) await undo(page);
     }
   }
   await page.setViewportSize({ width: 1280, height: 800 });
@@ -169,7 +174,7 @@ test('messages in turn can be paused, and the bar closed for good', async () => 
   const visitor = await openPage(browser, { reducedMotion: 'no-preference', storageState: await page.context().storageState() });
   await visitor.clock.install();
   await visitor.goto(`${BASE}/preview/1/now/shop/wrenfold/`);
-  const shown = () => visitor.locator('.announcement li:not([hidden])').textContent();
+  const shown = () => visitor.locator('.announcement li:not(.waits)').textContent();
   const first = await shown();
   await visitor.clock.runFor(4100);
   assert.notEqual(await shown(), first);
@@ -183,6 +188,10 @@ test('messages in turn can be paused, and the bar closed for good', async () => 
   await visitor.getByRole('button', { name: 'Close the announcement' }).click();
   await visitor.reload();
   assert.equal(await visitor.locator('.announcement').count(), 0);
+  // It stays closed for a week, and then it is shown again.
+  await visitor.clock.setSystemTime(Date.now() + 8 * 86_400_000);
+  await visitor.reload();
+  assert.equal(await visitor.locator('.announcement').count(), 1);
   await undo(page);
 });
 
