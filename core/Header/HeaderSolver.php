@@ -408,7 +408,7 @@ final class HeaderSolver implements Measurement
     private function reckon(string $name, float $screen, float $low): array
     {
         return match ($name) {
-            'logo' => $this->logo($screen, $low, INF),
+            'logo' => $this->logo($screen, $low, self::LOGO * $screen),
             'menu' => $this->menu($screen, INF, 'start'),
             'second' => $this->second($screen),
             'button' => $this->box(
@@ -453,9 +453,6 @@ final class HeaderSolver implements Measurement
             $width = $sign + min($words, $free) + 2 * $clear;
             $height = max($sign > 0 ? 1.55 * $size : 0.0, 1.15 * $size * $lines[0] + 1.4 * $small * $lines[1]) + 2 * $clear;
         }
-
-        // Beside the rest a logo that is wider than its share is cut off; beside a folded menu it takes more lines.
-        $width = $room === INF ? min($width, self::LOGO * $screen) : $width;
 
         return [
             'width' => $width, 'height' => max(self::TARGET, $height),

@@ -22,8 +22,15 @@ final class Shares
      *
      * @return array{start: float, middle: float, end: float, over: float} px; over is what they have too little together
      */
-    public static function of(float $room, float $gap, float $start, ?float $middle, float $end, ?string $soft, float $softLeast = 0.0): array
-    {
+    public static function of(
+        float $room,
+        float $gap,
+        float $start,
+        ?float $middle,
+        float $end,
+        ?string $soft,
+        float $softLeast = 0.0,
+    ): array {
         // A place with nothing in it can stand outside.
         $last = $end > 0 ? 0.0 : $gap;
         if ($middle === null) {

@@ -94,7 +94,8 @@ final class TextMeasure
             [$least, $most] = [$longest, end($rooms)];
             while ($most - $least > self::NEAR) {
                 $middle = ($least + $most) / 2;
-                [$least, $most] = count($this->lines($set, $text, $middle, true)) <= count($rooms) + 1 ? [$least, $middle] : [$middle, $most];
+                $isEnough = count($this->lines($set, $text, $middle, true)) <= count($rooms) + 1;
+                [$least, $most] = $isEnough ? [$least, $middle] : [$middle, $most];
             }
             $rooms[] = $most;
         }

@@ -97,7 +97,7 @@ export function readPage() {
     const style = getComputedStyle(e);
     const after = getComputedStyle(e, '::after');
     const own = [...e.childNodes].filter((n) => n.nodeType === 3).map((n) => n.data.trim()).join('|');
-    const attributes = ['href', 'src', 'alt', 'value', 'placeholder', 'data-turn', 'data-dismiss', 'aria-label'].map((a) => e.getAttribute(a) ?? '').join('|');
+    const attributes = ['href', 'src', 'alt', 'value', 'placeholder', 'data-turn', 'data-dismiss', 'data-days', 'aria-label'].map((a) => e.getAttribute(a) ?? '').join('|');
     return {
       at: `${Math.round(box.left)} ${Math.round(box.top + scrollY)}`,
       size: `${Math.round(box.width * 2)} ${Math.round(box.height * 2)}`,

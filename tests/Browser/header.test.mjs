@@ -2,7 +2,7 @@
 // the strip; by pointer, and by keyboard alone.
 import assert from 'node:assert/strict';
 import { afterEach, test } from 'node:test';
-import { BASE, edited, forget, noAxeFindings, settled, shopFrame, shows, signedIn } from './support.mjs';
+import { BASE, change, edited, forget, noAxeFindings, settled, shopFrame, shows, signedIn } from './support.mjs';
 
 const { page, putBack } = await signedIn();
 afterEach(putBack);
@@ -114,7 +114,7 @@ test('parts are put elsewhere by pointer and by key, and what does not fit says 
   // The logo in the middle leaves the menu too little room; with one change more it fits.
   await putBack();
   await go('?open_piece=logo');
-  const remedy = page.locator('.pieces [data-try]', { hasText: /^with / }).first();
+  const remedy = page.locator('.piece-places [data-try]', { hasText: /^with / }).first();
   await edited(page, () => remedy.click());
   assert.equal(await isFolded(), false);
   await toldAsItIs();
@@ -138,6 +138,52 @@ test('what stays while the page scrolls is told, and is what stays', async () =>
   const whole = await headerTall();
   await page.locator('[data-scroll-shop]').click();
   await shows(page, async () => (await page.locator('[data-scrolled-share]').textContent()) !== '' && await headerTall() < whole, true);
+});
+
+test('a menu word that is pointed at looks as was chosen', async () => {
+  const pointed = async (as) => {
+    await change(page, { 'header.menu.pointed': as });
+    await page.goto(`${BASE}/preview/1/now/shop/wrenfold/`);
+    await page.locator('.menu a').first().hover();
+    return page.locator('.menu a').first().evaluate((a) => { const { textDecorationLine, textShadow, backgroundColor } = getComputedStyle(a); return [textDecorationLine, textShadow === 'none' ? '' : 'glow', backgroundColor]; });
+  };
+  const clear = 'rgba(0, 0, 0, 0)';
+  assert.deepEqual(await pointed('glow'), ['none', 'glow', clear]);
+  assert.deepEqual((await pointed('button')).slice(0, 2), ['none', '']);
+  assert.notEqual((await pointed('button'))[2], clear);
+  assert.deepEqual(await pointed('none'), ['none', '', clear]);
+  await change(page, { 'header.menu.pointed': 'underline' });
+  await page.reload();
+  await page.locator('.menu a').first().hover();
+  assert.equal(await page.locator('.menu a').first().evaluate((a) => getComputedStyle(a).textDecorationLine), 'underline');
+});
+
+test('a promise that is not kept is told beside the message, stops a publish, and is mended', async () => {
+  await change(page, { 'message.message-1.text': 'SUMMER5 for $5 off. Free shipping over $50' });
+  await go('?open_part=announcement');
+  const told = await page.locator('.promises').first().textContent();
+  assert.match(told, /SUMMER5 ended on/);
+  assert.match(told, /free delivery starts at \$60, the words say \$50/i);
+  assert.match(await page.locator('.step-findings').first().textContent(), /promises what is not kept/);
+  await page.getByRole('button', { name: 'Open the code, and try it in a cart' }).click();
+  await page.waitForSelector('#t-try');
+  assert.match(await page.locator('#t-try').first().evaluate((h) => h.closest('section').textContent), /It has ended/);
+  await go('?open_part=announcement');
+  await edited(page, () => page.locator('.promises [data-try]').first().click());
+  await shows(page, async () => /over \$60/.test(await inHeader(() => document.querySelector('.announcement').textContent)), true);
+  await page.goto(`${BASE}/workbench/looks/1/publish`);
+  await settled(page);
+  assert.match(await bench(), /stops? the publish|reason/i, 'the code is still announced');
+});
+
+test('a message shows in its time alone', async () => {
+  const says = async () => { await page.goto(`${BASE}/preview/1/now/shop/wrenfold/`); return page.locator('.announcement').count(); };
+  await change(page, { 'message.message-1.starts': '2090-01-01T00:00' });
+  assert.equal(await says(), 0);
+  await change(page, { 'message.message-1.starts': '2020-01-01T00:00', 'message.message-1.ends': '2090-01-01T00:00' });
+  assert.equal(await says(), 1);
+  await change(page, { 'message.message-1.ends': '2021-01-01T00:00' });
+  assert.equal(await says(), 0);
 });
 
 test('a message is measured on every device, and a shorter writing is taken', async () => {

@@ -4,7 +4,8 @@
 <header data-part="header"
   class="header folded-logo-{{ $shop->text('header.folded.logo') }} folded-button-{{ $shop->text('header.folded.button') }}
   {{ $over ? 'is-over '.$shop->wears('header.over.scheme') : $shop->wears('header.scheme') }}"
-  data-from="header.scheme header.sticky header.sticky.size header.over header.over.scheme header.order">
+  data-from="header.scheme header.sticky header.sticky.size header.over header.over.scheme header.order header.logo.place header.button.place header.second.place header.search.place
+  header.chooser.place header.icons.place">
   <div class="frame">
     <details class="fold" data-from="header.menu.main header.menu.place header.menu.fold header.folded.button"><summary aria-label="Menu"><x-icon name="menu"/></summary>
       <ul>
@@ -16,7 +17,7 @@
         @if ($search !== 'none' && $shop->text('header.folded.search') === 'menu')<li data-from="header.folded.search"><a href="{{ $shop->address('/search') }}">Search</a></li>@endif
         @if ($shop->on('header.account') && ! $shop->on('header.folded.account'))<li><a href="{{ $shop->address('/account') }}">Your orders</a></li>@endif
         @if ($shop->on('header.saved') && ! $shop->on('header.folded.saved'))<li><a href="{{ $shop->address('/saved') }}">Saved items</a></li>@endif
-        @foreach ($shop->utility('wide') as $item)<li class="fold-utility">@include('shop.parts.utility-item', ['item' => $item])</li>@endforeach
+        @foreach ($shop->utility('wide') as $item)<li class="fold-utility" data-from="utility.{{ $item }}.devices">@include('shop.parts.utility-item', ['item' => $item])</li>@endforeach
         @if ($shop->on('header.chooser'))<li>@include('shop.parts.chooser', ['id' => 'fold-country', 'from' => 'header.chooser'])</li>@endif</ul>
     </details>
     @foreach ($rows as $row)

@@ -5,16 +5,17 @@
 @php($piece = $panel->piece)
 @php($trial = $panel->trial())
 <x-tool id="t-piece" :title="ucfirst(Arrangement::PARTS[$piece])" :note="'on '.number_format($panel->at).' px; point at a place to try it on'" :isItem="true">
-  <ul class="pieces grid gap-0.5 text-[12px]">
+  <ul class="piece-places grid gap-0.5 text-[12px]">
     @foreach (Arrangement::PLACES as $place => $words)
     @php($isNow = $look->text(Arrangement::path($piece)) === $place)
     @php($outcome = $trial->of($piece, $place))
     @php($remedy = $isNow ? null : $trial->remedy($piece, $place))
-    <li @class(['grid min-h-6.5 grid-cols-[150px_56px_minmax(0,1fr)] items-baseline gap-2', 'font-semibold' => $isNow])>
+    <li @class(['grid min-h-6.5 grid-cols-[140px_50px_minmax(0,1fr)] items-baseline gap-2', 'font-semibold' => $isNow])>
       @if ($isNow || ! $edits)<span>{{ ucfirst($words) }}@if ($isNow), now @endif</span>@else<x-edit class="justify-self-start" :$bench :changes="[Arrangement::path($piece) => $place]"
         :tries="true">{{ ucfirst($words) }}</x-edit>@endif
       <b>{{ round($outcome['height']) }} px</b>
-      <span class="text-ink-2">@if ($outcome['fits'])fits @elseif ($outcome['over'] > 0){{ round($outcome['over']) }} px too little @else the menu takes {{ $outcome['lines'] }} lines @endif
+      <span class="flex flex-wrap gap-x-2 text-ink-2">@if ($outcome['fits'])fits
+        @elseif ($outcome['over'] > 0){{ round($outcome['over']) }} px too little @else the menu takes {{ $outcome['lines'] }} lines @endif
         @if ($remedy !== null && $edits)<x-edit :$bench :changes="$remedy['outcome']['changes']"
           :tries="true">with {{ $remedy['words'] }}, {{ round($remedy['outcome']['height']) }} px</x-edit>@endif</span>
     </li>
