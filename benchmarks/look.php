@@ -2,23 +2,28 @@
 
 declare(strict_types=1);
 
-use Ikat\Core\Compile\CompiledLook;
-use Ikat\Core\Reach\ReachIndex;
-use Ikat\Core\Check\StoreContents;
-use Ikat\Core\Contrast\HeaderBackdrop;
-use Ikat\Core\Check\LogoMeasures;
+use App\Inspection\Inspector;
+use App\Looks\LookReader;
 use App\Models\CurrentStore;
 use App\Models\Look;
-use App\Looks\LookReader;
-use App\Inspection\Inspector;
+use App\Workbench\Header\RiverDrawing;
+use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Inspection;
-use Ikat\Core\Contrast\ContrastTable;
-use Ikat\Core\Contrast\SchemeColors;
+use Ikat\Core\Check\LogoMeasures;
+use Ikat\Core\Check\Promises;
+use Ikat\Core\Check\StoreContents;
+use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Compile\LookCompiler;
 use Ikat\Core\Contrast\ContrastFixes;
+use Ikat\Core\Contrast\ContrastTable;
+use Ikat\Core\Contrast\HeaderBackdrop;
 use Ikat\Core\Contrast\PairContrast;
 use Ikat\Core\Contrast\RepairAll;
-use Ikat\Core\Compile\LookCompiler;
-use Ikat\Core\Check\Checks;
+use Ikat\Core\Contrast\SchemeColors;
+use Ikat\Core\Header\HeaderSolver;
+use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Reach\ReachIndex;
+
 // Resolve and compile a full look; and the whole check on top of a kept reach index.
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -52,6 +57,14 @@ foreach ([
     'table of pairs and all fixes' => $mendEach,
     'mend all' => static fn() => RepairAll::of($fresh($made)),
     'resolve and compile' => static fn() => LookCompiler::compile($looks->of($look)->with($state)->resolved(), $theme),
+    'header at 1,601 widths' => static function () use ($input): void {
+        $header = HeaderSolver::measure($input);
+        for ($width = HeaderSolver::NARROWEST; $width <= HeaderSolver::WIDEST; $width++) {
+            $header->at($width);
+        }
+    },
+    'river of the header step' => static fn() => RiverDrawing::of(TopOfPage::measure($input))->blocks(),
+    'promises of a look' => static fn() => iterator_to_array(Promises::judged($input)),
     'check every pair' => static fn() => Checks::run($input),
 ] as $what => $work) {
     $times = [];

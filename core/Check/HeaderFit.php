@@ -71,6 +71,11 @@ final class HeaderFit implements Check
     private static function misfits(HeaderSolver $header): iterable
     {
         $first = $last = $worst = null;
+        // Where it fits on the narrowest screen of a stretch, it fits on all of it.
+        $narrowest = [...HeaderSolver::STRETCHES, ...$header->foldsUpTo() < HeaderSolver::WIDEST ? [(int) $header->foldsUpTo() + 1] : []];
+        if (array_filter($narrowest, static fn(int $width): bool => ! $header->at($width)->fits()) === []) {
+            return;
+        }
         for ($width = HeaderSolver::NARROWEST; $width <= HeaderSolver::WIDEST; $width += self::STEP) {
             $form = $header->at($width);
             if (! $form->fits()) {

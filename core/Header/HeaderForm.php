@@ -12,6 +12,9 @@ namespace Ikat\Core\Header;
  */
 final readonly class HeaderForm
 {
+    /** Px that sums of parts of a px may be off by. */
+    private const SLACK = 0.05;
+
     /**
      * @param float $height with its rule
      * @param int $rows lines of things under one another
@@ -37,6 +40,6 @@ final readonly class HeaderForm
     /** Whether everything stands as it was put: no word of the menu in a second line, nothing cut off. */
     public function fits(): bool
     {
-        return $this->menuLines <= 1 && $this->over <= 0;
+        return $this->menuLines <= 1 && $this->over <= self::SLACK;
     }
 }

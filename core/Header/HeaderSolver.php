@@ -37,6 +37,9 @@ final class HeaderSolver implements Measurement
     public const PHONE = 759;
     public const TABLET = 1023;
 
+    /** Screens at which sizes begin to change otherwise: those of the stylesheets' media queries, and both ends of the sizes of type. */
+    public const STRETCHES = [self::NARROWEST, self::NARROW + 1, TypeScale::NARROW, self::PHONE + 1, self::TABLET + 1, TypeScale::WIDE];
+
     /** Width and height of a phone that shares of a screen are told of (a common size; common practice, no source). */
     public const A_PHONE = [390, 844];
 
@@ -200,14 +203,31 @@ final class HeaderSolver implements Measurement
     /** The narrowest screen from which on everything fits beside one another on every wider one; null where it never does. */
     public function fitsFrom(): ?int
     {
-        if ($this->fitsFrom === null) {
-            $this->fitsFrom = self::WIDEST + 1;
-            while ($this->fitsFrom > self::NARROWEST && $this->wide($this->fitsFrom - 1, 1.0)->fits()) {
-                $this->fitsFrom--;
-            }
-        }
+        $this->fitsFrom ??= $this->narrowestThatFits();
 
         return $this->fitsFrom > self::WIDEST ? null : $this->fitsFrom;
+    }
+
+    private function narrowestThatFits(): int
+    {
+        // Between two of these sizes grow slower than the room does, so what fits on a screen fits on all wider ones up to the next.
+        $fits = self::WIDEST + 1;
+        foreach (array_reverse(self::STRETCHES) as $begins) {
+            if ($this->wide($begins, 1.0)->fits() && $this->wide($fits - 1, 1.0)->fits()) {
+                $fits = $begins;
+
+                continue;
+            }
+            [$least, $most] = [$begins, $fits];
+            while ($most - $least > 1) {
+                $middle = intdiv($least + $most, 2);
+                [$least, $most] = $this->wide($middle, 1.0)->fits() ? [$least, $middle] : [$middle, $most];
+            }
+
+            return $most;
+        }
+
+        return $fits;
     }
 
     /** Room that the page leaves for what stands on it. */

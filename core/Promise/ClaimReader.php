@@ -25,6 +25,11 @@ final class ClaimReader
     /** A share that needs no word of reduction beside it. */
     private const HALF = '/half price|halben preis|moitié prix|mitad de precio/iu';
 
+    /** Every promise has a code, or one of these: a figure, a word of what costs nothing, a share in words, or how long something lasts. */
+    private const MAY_PROMISE = '/\d|free|ships?|gratis|fre[iy]|kosten|offert|gratuit|livr|env[ií]o|portes|half|third|quarter|fifth|tenth'
+        .'|halb|hälfte|drittel|viertel|fünftel|zehntel|moitié|tiers|quart|cinquième|dixième|mitad|tercio|cuarto|quinto|décimo|until|till'
+        .'|bis|jusqu|hasta/iu';
+
     /** How far before a sum or day the word stands that says what it is, in characters. */
     private const NEAR = 26;
 
@@ -48,6 +53,9 @@ final class ClaimReader
     /** @return list<Claim> in the order they are said */
     public function read(string $text): array
     {
+        if (preg_match(self::MAY_PROMISE, $text) !== 1 && preg_match('/[A-Z]{4}/', $text) !== 1) {
+            return [];
+        }
         $key = Language::told($text);
         $this->language = $this->languages[$key] ??= Language::of($key);
         $all = $this->codesIn($text);

@@ -60,13 +60,15 @@ final class HeaderInChromiumTest extends AppTestCase
         mt_srand(14);
         $menus = $this->menus();
         $samples = $expected = [];
-        for ($i = 0; $i < self::HEADERS; $i++) {
-            $width = mt_rand(0, 3) === 0 ? mt_rand(320, 759) : mt_rand(760, 1920);
-            [$samples[], [$expected[]]] = $this->sample($this->changes($menus), [$width]);
+        for ($i = 0; $i < self::HEADERS / 2; $i++) {
+            $widths = [mt_rand(0, 1) === 0 ? mt_rand(320, 759) : mt_rand(760, 1100), mt_rand(760, 1920)];
+            [$samples[], $expected[]] = $this->sample($this->changes($menus), $widths);
         }
         $off = [];
-        foreach ($this->inChromium($samples) as $i => [$it]) {
-            $one = $expected[$i];
+        $measured = array_merge(...$this->inChromium($samples));
+        foreach (array_merge(...$expected) as $n => $one) {
+            $it = $measured[$n];
+            $i = intdiv($n, 2);
             $differs = array_filter([
                 'header' => abs($it['header'] - $one['header']) > self::NEAR,
                 'announcement' => abs($it['announcement'] - $one['announcement']) > self::NEAR,
@@ -79,7 +81,7 @@ final class HeaderInChromiumTest extends AppTestCase
                 $off[] = [array_keys($differs), $one, $it, $samples[$i]['widths'], $samples[$i]['changes']];
             }
         }
-        self::assertSame([], $off, sprintf('%d of %d differ.', count($off), count($expected)));
+        self::assertSame([], $off, sprintf('%d of %d differ.', count($off), self::HEADERS));
     }
 
     public function testMessagesTakeTheLinesReckonedOnEveryDevice(): void

@@ -45,7 +45,7 @@ export const FULL = {
 };
 
 /** The steps of the work in two halves, whose settings two browsers go through at once: what the whole shop wears, and what its pages hold. */
-export const HALVES = [['colors', 'fonts', 'start', 'logo', 'header', 'checkout'], ['pages', 'products', 'footer', 'seasons']];
+export const HALVES = [['colors', 'fonts', 'start', 'logo', 'checkout'], ['header', 'pages', 'products', 'footer', 'seasons']];
 
 export const catalog = () => JSON.parse(execFileSync('php', ['artisan', 'look:catalog', '--json'], { encoding: 'utf8', maxBuffer: 1e8 })).settings;
 

@@ -88,11 +88,11 @@ test('keys lead from region to region, list themselves, and work from within the
   const region = () => page.evaluate(() => document.activeElement.closest('header.bar, #steps, [data-window], #sheet, #bench, #tape')?.id || document.activeElement.closest('header.bar')?.className.slice(0, 3));
   await page.locator('#find').focus();
   const seen = [];
-  for (let i = 0; i < 5; i += 1) {
+  for (let i = 0; i < 7; i += 1) {
     await page.keyboard.press('F6');
     seen.push(await region());
   }
-  assert.deepEqual(seen.filter((r) => r !== 'tape').slice(0, 4), ['steps', 'window', 'bench', 'bar'], 'the tape, too, when it counts something');
+  assert.deepEqual(seen.filter((r) => r !== 'tape').slice(0, 5), ['steps', 'sheet', 'window', 'bench', 'bar'], 'the tape, too, when it counts something');
   await shopFrame(page).locator('.menu a').first().focus();
   await page.keyboard.press('?');
   assert.ok(await page.locator('#keys').isVisible());

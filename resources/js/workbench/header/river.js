@@ -30,7 +30,7 @@ export function startRiver(shopWindow) {
   }
 
   function place(mark, width, words) {
-    mark.setAttribute('transform', `translate(${xOf(width).toFixed(1)} 0)`);
+    mark.closest('[data-mover]').setAttribute('transform', `translate(${xOf(width).toFixed(1)} 0)`);
     mark.setAttribute('aria-valuenow', width);
     mark.setAttribute('aria-valuetext', `${width} px`);
     mark.querySelector('text').textContent = words;

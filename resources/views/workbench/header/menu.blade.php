@@ -8,8 +8,8 @@
   @if ($words === [])<p class="text-[12px]">The menu has no entries yet.</p>@endif
   <ul class="menu-words grid gap-0.25 text-[12px]">
     @foreach ($words as $word)
-    <li class="grid min-h-5.5 grid-cols-[minmax(0,1fr)_80px_30px_minmax(0,120px)_44px] items-baseline gap-2"><b class="truncate">{{ $word['words'] }}</b>
-      <svg viewBox="0 0 80 8" width="80" height="8" aria-hidden="true"><rect x="0" y="1" width="{{ round(80 * $word['width'] / $widest, 1) }}" height="6"/></svg>
+    <li class="grid min-h-5.5 grid-cols-[minmax(0,1fr)_minmax(0,80px)_30px_minmax(0,110px)_40px] items-baseline gap-2"><b class="truncate">{{ $word['words'] }}</b>
+      <svg class="w-full" viewBox="0 0 80 8" height="8" preserveAspectRatio="none" aria-hidden="true"><rect x="0" y="1" width="{{ round(80 * $word['width'] / $widest, 1) }}" height="6"/></svg>
       <span class="text-right">{{ round($word['width']) }}</span><span class="truncate text-ink-2">{{ $word['target'] }}</span><span
         class="text-ink-2">{{ $word['below'] > 0 ? $word['below'].' below' : '' }}</span></li>
     @endforeach

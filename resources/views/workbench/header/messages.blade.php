@@ -7,7 +7,7 @@
 <x-tool :id="'t-'.$message['item']->name()" :title="'Message '.$message['item']->number"
   :note="$message['words'] === '' ? 'says nothing yet' : round($phone['width']).' px of words, '.round($phone['room']).' of room on a phone'">
   @if ($message['words'] !== '')
-  <svg class="bar-on-phone" viewBox="0 0 390 {{ 2 * $look->value('announcement.space') + 1.45 * $look->value('announcement.size') * count($phone['lines']) }}" width="390"
+  <svg class="bar-on-phone max-w-full" viewBox="0 0 390 {{ 2 * $look->value('announcement.space') + 1.45 * $look->value('announcement.size') * count($phone['lines']) }}" width="390"
     role="img" aria-label="On a phone: {{ implode(' / ', $phone['lines']) }}">
     <rect width="390" height="100%" fill="{{ $ground }}"/><path d="M40 0V999M350 0V999" stroke="{{ $ink }}" stroke-dasharray="3 3" opacity=".5"/>
     @foreach ($phone['lines'] as $i => $line)
@@ -19,8 +19,8 @@
   </svg>
   <ul class="grid gap-0.5 pt-1 text-[12px]">
     @foreach ($message['devices'] as $device => $on)
-    <li class="grid grid-cols-[86px_150px_minmax(0,1fr)] items-center gap-2"><span class="text-ink-2">{{ $device }} {{ number_format($on['screen']) }}</span>
-      <svg viewBox="0 0 150 8" width="150" height="8" aria-hidden="true"><rect width="150" height="8" fill="{{ $ground }}"/><rect
+    <li class="grid grid-cols-[minmax(0,86px)_minmax(0,150px)_minmax(0,1fr)] items-center gap-2"><span class="text-ink-2">{{ $device }} {{ number_format($on['screen']) }}</span>
+      <svg class="w-full" viewBox="0 0 150 8" height="8" preserveAspectRatio="none" aria-hidden="true"><rect width="150" height="8" fill="{{ $ground }}"/><rect
         x="{{ round(75 - min(75, 75 * $on['width'] / $on['screen']), 1) }}" y="2.500"
         width="{{ round(min(150, 150 * $on['width'] / $on['screen']), 1) }}" height="3" fill="{{ $ink }}"/></svg>
       @php($lines = count($on['lines']))

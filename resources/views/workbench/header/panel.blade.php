@@ -29,7 +29,7 @@
 @include('workbench.header.menu')
 @endif
 <x-tool id="t-sum" :title="'Height at '.number_format($panel->at).' px'" :note="round($at['height']).' px, '.$share.'% of '.$panel->screenHeight()">
-  <ul class="sum grid grid-cols-2 gap-x-4 text-[12px]">
+  <ul class="sum grid grid-cols-[repeat(auto-fit,minmax(170px,1fr))] gap-x-4 text-[12px]">
     @foreach ($panel->causes() as $cause)
     <li class="flex min-h-6 items-center gap-2"><span class="min-w-0 flex-1 truncate"><span class="text-ink-2">{{ Parts::label($cause['stream']) }}</span> {{ $cause['what'] }}</span>
       @if ($edits && $cause['type'] !== null)

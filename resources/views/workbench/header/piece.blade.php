@@ -10,7 +10,7 @@
     @php($isNow = $look->text(Arrangement::path($piece)) === $place)
     @php($outcome = $trial->of($piece, $place))
     @php($remedy = $isNow ? null : $trial->remedy($piece, $place))
-    <li @class(['grid min-h-6.5 grid-cols-[140px_50px_minmax(0,1fr)] items-baseline gap-2', 'font-semibold' => $isNow])>
+    <li @class(['grid min-h-6.5 grid-cols-[minmax(0,140px)_50px_minmax(0,1fr)] items-baseline gap-2', 'font-semibold' => $isNow])>
       @if ($isNow || ! $edits)<span>{{ ucfirst($words) }}@if ($isNow), now @endif</span>@else<x-edit class="justify-self-start" :$bench :changes="[Arrangement::path($piece) => $place]"
         :tries="true">{{ ucfirst($words) }}</x-edit>@endif
       <b>{{ round($outcome['height']) }} px</b>

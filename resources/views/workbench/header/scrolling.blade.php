@@ -1,7 +1,7 @@
 @use('Ikat\Core\Header\ScrolledHeader')
 <x-tool id="t-scrolling" title="While the page scrolls" note="at the top, going down, going up">
   @php($now = $look->text('header.sticky'))
-  <ul class="scrolled grid grid-cols-5 gap-2 text-[12px]">
+  <ul class="scrolled grid grid-cols-[repeat(auto-fit,minmax(68px,1fr))] gap-2 text-[12px]">
     @foreach ($panel->scrolled() as $way => $scrolled)
     @php($kept = fn (string $when): int => match (true) { $when === 'top' => 9, $way === 'moves' => 0, $way === 'returns' => $when === 'up' ? 9 : 0, $way === 'stays' => 9, default => 5 })
     <li @class(['grid content-start gap-1 border-t-2 pt-1', 'border-blue bg-blue-wash' => $way === $now, 'border-transparent' => $way !== $now])>

@@ -70,19 +70,21 @@
   @php($y += $cause['px'])
   @endforeach
   </g>
+  {{-- What is taken hold of is the plate alone: a line as tall as the drawing has no middle that could be reached on a small screen. --}}
   @if ($folds !== INF)
-  <g class="fold-mark" role="slider" tabindex="0" data-fold data-at="{{ $folds + 1 }}" aria-label="The menu folds away below" aria-valuemin="{{ HeaderSolver::NARROWEST }}"
-    aria-valuemax="{{ HeaderSolver::WIDEST }}" aria-valuenow="{{ $folds + 1 }}" aria-valuetext="{{ $folds + 1 }} px" @if (! $edits) aria-disabled="true" @endif
-    transform="translate({{ $x(min(HeaderSolver::WIDEST, $folds + 1)) }} 0)">
-    <path class="fold-line" d="M0 {{ RiverDrawing::TOP - 2 }}V{{ $bottom }}"/><rect class="fold-room" x="-44" y="{{ $bottom - 22 }}" width="88" height="20"/><rect class="fold-plate" x="-44"
-      y="{{ $bottom - 21 }}" width="88"
-      height="17"/><text class="fold-words" x="0" y="{{ $bottom - 9 }}" text-anchor="middle">folds at {{ number_format($folds + 1) }}</text></g>
+  <g class="fold-mark" data-mover transform="translate({{ $x(min(HeaderSolver::WIDEST, $folds + 1)) }} 0)">
+    <path class="fold-line" d="M0 {{ RiverDrawing::TOP - 2 }}V{{ $bottom }}"/>
+    <g class="hold" role="slider" tabindex="0" data-fold data-at="{{ $folds + 1 }}" aria-label="The menu folds away below" aria-valuemin="{{ HeaderSolver::NARROWEST }}"
+      aria-valuemax="{{ HeaderSolver::WIDEST }}" aria-valuenow="{{ $folds + 1 }}" aria-valuetext="{{ $folds + 1 }} px" @if (! $edits) aria-disabled="true" @endif>
+      <rect class="hold-room" x="-44" y="{{ $bottom - 25 }}" width="88" height="24"/><rect class="fold-plate" x="-44" y="{{ $bottom - 21 }}" width="88" height="17"/><text class="fold-words" x="0"
+        y="{{ $bottom - 9 }}" text-anchor="middle">folds at {{ number_format($folds + 1) }}</text></g></g>
   @endif
-  <g class="cursor" role="slider" tabindex="0" data-cursor aria-label="Width of the screen that is looked at" aria-valuemin="{{ HeaderSolver::NARROWEST }}" aria-valuemax="{{ HeaderSolver::WIDEST }}"
-    aria-valuenow="{{ $panel->at }}" aria-valuetext="{{ $panel->at }} px: {{ round($at['height']) }} px tall" transform="translate({{ $x($panel->at) }} 0)">
-    <path class="cursor-line" d="M0 14V{{ $bottom }}"/><rect class="cursor-room" x="-6" y="0" width="12" height="{{ $bottom }}"/><rect class="cursor-plate" x="-22" y="0" width="44"
-      height="16"/><text class="cursor-words" x="0"
-      y="12" text-anchor="middle">{{ number_format($panel->at) }}</text></g>
+  <g class="cursor" data-mover transform="translate({{ $x($panel->at) }} 0)">
+    <path class="cursor-line" d="M0 14V{{ $bottom }}"/>
+    <g class="hold" role="slider" tabindex="0" data-cursor aria-label="Width of the screen that is looked at" aria-valuemin="{{ HeaderSolver::NARROWEST }}"
+      aria-valuemax="{{ HeaderSolver::WIDEST }}" aria-valuenow="{{ $panel->at }}" aria-valuetext="{{ $panel->at }} px: {{ round($at['height']) }} px tall">
+      <rect class="hold-room" x="-22" y="0" width="44" height="24"/><rect class="cursor-plate" x="-22" y="0" width="44" height="16"/><text class="cursor-words" x="0" y="12"
+        text-anchor="middle">{{ number_format($panel->at) }}</text></g></g>
 </svg>
 @include('workbench.header.plan')
 @endif
