@@ -15,7 +15,8 @@
     @endforeach
   </ul>
   <p class="flex flex-wrap items-baseline gap-x-3 pt-1 text-[12px]">
-    <button type="button" class="act" data-over="{{ http_build_query(['open_kind' => 'entries', 'open_only' => 'menu_id:'.$look->text('header.menu.main')]) }}">Open the menu in the Storeroom</button>
+    <button type="button" class="act" id="over-t-menu"
+      data-over="{{ http_build_query(['open_kind' => 'entries', 'open_only' => 'menu_id:'.$look->text('header.menu.main')]) }}">Open the menu in the Storeroom</button>
     <span class="text-ink-2">{{ $fits === null ? 'It fits on no screen beside the rest.' : 'Beside the rest it fits from '.number_format($fits).' px.' }}</span>
   </p>
 </x-tool>
