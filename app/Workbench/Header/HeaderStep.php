@@ -20,7 +20,7 @@ final class HeaderStep extends ControlsStep
 
     public function keywords(): string
     {
-        return 'header announcement bar utility strip menu sticky fold height places';
+        return 'header announcement bar utility strip menu fold places';
     }
 
     public function panel(Bench $bench, TypedRequest $request): StepPanel

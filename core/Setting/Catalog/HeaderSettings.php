@@ -292,7 +292,7 @@ final class HeaderSettings
                 0.5,
                 1,
                 0.05,
-                'sticky header shrink height',
+                'shrink thin height scroll',
                 Condition::is('header.sticky', 'smaller'),
             ),
             Setting::switch(
