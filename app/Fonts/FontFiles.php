@@ -96,7 +96,7 @@ final class FontFiles
      */
     public function steps(SpokenFace $face, TextStyle $style, string $text): ?TextSteps
     {
-        $key = 'rooms '.hash('xxh128', serialize([$face->family->key, $face->isItalic, $style, $text]));
+        $key = 'text steps '.hash('xxh128', serialize([$face->family->key, $face->isItalic, $style, $text]));
 
         return $this->steps[$key] ??= Cache::remember($key, self::SECONDS, function () use ($face, $style, $text): ?TextSteps {
             try {

@@ -21,10 +21,8 @@ use Ikat\Core\Header\TopLook;
 use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Setting\Catalog\FooterSettings;
 use Ikat\Core\Setting\Catalog\HeaderSettings;
-use Ikat\Core\Setting\Catalog\TopSettings;
 use Ikat\Core\Setting\Catalog\WordSettings;
 use Ikat\Core\Setting\Item;
-use Ikat\Core\Setting\Type\MenuType;
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
@@ -46,6 +44,8 @@ final class ShopContext
 
     /** @var array<string, bool|float|string|null> */
     private array $read = [];
+
+    private ?TopLook $readTop = null;
 
     /**
      * @param array<string, bool|float|string> $values every setting's resolved value
@@ -236,17 +236,7 @@ final class ShopContext
     /** Where the parts of the header stand on wide screens: those that are there. */
     public function arrangement(): Arrangement
     {
-        $isThere = [
-            'logo' => true, 'icons' => true, 'menu' => $this->text(Arrangement::path('menu')) !== Arrangement::FOLDED,
-            'second' => $this->text('header.menu.second') !== MenuType::NONE, 'button' => $this->on('header.button.show'),
-            'search' => $this->text('header.search') === 'box', 'chooser' => $this->on('header.chooser'),
-        ];
-        $places = [];
-        foreach (array_keys(array_filter($isThere)) as $part) {
-            $places[$part] = $this->text(Arrangement::path($part));
-        }
-
-        return Arrangement::of($places, $this->picks('header.order') ?: array_keys(Arrangement::PARTS));
+        return $this->readTop()->arrangement();
     }
 
     /** Screens on which the menu is folded away, as a media query. */
@@ -255,17 +245,25 @@ final class ShopContext
         return app(TopOfPage::class)->foldedOn($this);
     }
 
-    /** What the top of its pages is made from: which width it comes to changes nothing of what a page is made of. */
+    /** What the top of its pages is made from, for what changes nothing of what a page is made of: at which width its menu folds away. */
     public function top(): TopLook
     {
-        return new TopLook(
-            fn(string $path): bool|float|string|null => $this->values[$path] ?? null,
-            fn(Voice $voice): SpokenFace => SpokenFace::from(
-                ($this->family)((string) ($this->values[$voice->path('family')] ?? '')),
-                (string) ($this->values[$voice->path('style')] ?? ''),
-                (float) ($this->values[$voice->path('weight')] ?? 400),
-            ),
-        );
+        return $this->topOf(fn(string $path): bool|float|string|null => $this->values[$path] ?? null);
+    }
+
+    private function readTop(): TopLook
+    {
+        return $this->readTop ??= $this->topOf($this->value(...));
+    }
+
+    /** @param \Closure(string): (bool|float|string|null) $value of a setting, by path */
+    private function topOf(\Closure $value): TopLook
+    {
+        return new TopLook($value, fn(Voice $voice): SpokenFace => SpokenFace::from(
+            ($this->family)((string) $value($voice->path('family'))),
+            (string) $value($voice->path('style')),
+            (float) ($value($voice->path('weight')) ?? 400),
+        ));
     }
 
     /**
@@ -277,17 +275,12 @@ final class ShopContext
     public function tools(): array
     {
         $all = [
-            'search' => ['/search', 'search', HeaderSettings::ICON_WORDS['search'], $this->text('header.folded.search') === 'icon'],
-            'account' => ['/account', 'user', HeaderSettings::ICON_WORDS['account'], $this->on('header.folded.account')],
-            'saved' => ['/saved', 'heart', HeaderSettings::ICON_WORDS['saved'], $this->on('header.folded.saved')],
-            'cart' => ['/cart', 'shopping-bag', HeaderSettings::ICON_WORDS['cart'], true],
+            'search' => ['/search', 'search'], 'account' => ['/account', 'user'], 'saved' => ['/saved', 'heart'],
+            'cart' => ['/cart', 'shopping-bag'],
         ];
-        $isThere = fn(string $icon): bool => $icon === 'search' ? $this->text('header.search') !== 'none' : $this->on("header.$icon");
         $tools = [];
-        foreach ($this->picks('header.icons') as $icon) {
-            if (isset($all[$icon]) && $isThere($icon)) {
-                $tools[$icon] = $all[$icon];
-            }
+        foreach ($this->readTop()->icons() as $icon => ['staysFolded' => $staysFolded]) {
+            $tools[$icon] = [...$all[$icon], HeaderSettings::ICON_WORDS[$icon], $staysFolded];
         }
 
         return $tools;
@@ -302,11 +295,9 @@ final class ShopContext
      */
     public function utility(string $on): array
     {
-        return $this->on('utility.show') ? array_values(array_filter(
-            TopSettings::UTILITY,
-            fn(string $item): bool => $this->on("utility.$item.show") && $this->text("utility.$item.text") !== ''
-                && ($on === 'all' || $this->text("utility.$item.devices") === $on),
-        )) : [];
+        $items = $this->readTop()->utility();
+
+        return array_keys($on === 'all' ? $items : array_filter($items, static fn(string $devices): bool => $devices === $on));
     }
 
     /** Where a thing of the utility strip leads: one calls, one writes, a button goes somewhere. */

@@ -71,9 +71,10 @@ final class HeaderFit implements Check
     private static function misfits(HeaderSolver $header): iterable
     {
         $first = $last = $worst = null;
-        // Where it fits on the narrowest screen of a stretch, it fits on all of it.
-        $narrowest = [...HeaderSolver::STRETCHES, ...$header->foldsUpTo() < HeaderSolver::WIDEST ? [(int) $header->foldsUpTo() + 1] : []];
-        if (array_filter($narrowest, static fn(int $width): bool => ! $header->at($width)->fits()) === []) {
+        // Where it fits at both ends of a stretch, it fits on all of it.
+        $begins = [...HeaderSolver::STRETCHES, ...$header->foldsUpTo() < HeaderSolver::WIDEST ? [(int) $header->foldsUpTo() + 1] : []];
+        $ends = [HeaderSolver::WIDEST, ...array_map(static fn(int $width): int => max(HeaderSolver::NARROWEST, $width - 1), $begins)];
+        if (array_filter([...$begins, ...$ends], static fn(int $width): bool => ! $header->at($width)->fits()) === []) {
             return;
         }
         for ($width = HeaderSolver::NARROWEST; $width <= HeaderSolver::WIDEST; $width += self::STEP) {
@@ -94,9 +95,11 @@ final class HeaderFit implements Check
             Severity::ShouldFix,
             StepKey::HEADER,
             $worst->isFolded ? 'header.logo.size.phone' : Arrangement::path('menu'),
-            $worst->over > 0
-                ? sprintf('From %d to %d px the header has %d px too little', $first, $last, ceil($worst->over))
-                : sprintf('From %d to %d px the menu falls into %d lines', $first, $last, $worst->menuLines),
+            sprintf('From %d to %d px ', $first, $last).match (true) {
+                $worst->over > 0 => sprintf('the header has %d px too little', ceil($worst->over)),
+                $worst->menuLines > 1 => sprintf('the menu falls into %d lines', $worst->menuLines),
+                default => 'the words of the logo break',
+            },
             $worst->isFolded ? 'A smaller logo, or fewer icons beside the folded menu.' : 'Fold it there, or give it a row of its own.',
             $isFold ? ['header.menu.folds' => 'fits'] : [],
             $isFold ? "Fold at $fits" : '',

@@ -24,6 +24,7 @@ final readonly class HeaderForm
      * @param float $free that is left between the parts of the fullest row
      * @param list<Block> $blocks from left to right, row by row
      * @param list<Cause> $causes what its height is the sum of, from the top; each with the setting that says it
+     * @param bool $breaksLogo whether a word of the logo breaks within itself, or the logo has less than it wants beside the rest
      */
     public function __construct(
         public float $width,
@@ -35,11 +36,12 @@ final readonly class HeaderForm
         public float $free,
         public array $blocks,
         public array $causes,
+        public bool $breaksLogo,
     ) {}
 
-    /** Whether everything stands as it was put: no word of the menu in a second line, nothing cut off. */
+    /** Whether everything stands as it was put: no word of the menu in a second line, no logo broken, nothing cut off. */
     public function fits(): bool
     {
-        return $this->menuLines <= 1 && $this->over <= self::SLACK;
+        return $this->menuLines <= 1 && $this->over <= self::SLACK && ! $this->breaksLogo;
     }
 }

@@ -20,7 +20,7 @@ final class ShorterMessage
         '/\bour (whole|entire) (shop|range|collection)\b/iu' => 'everything',
         '/\bplease (note|remember)( that)?\b[:,]?\s*/iu' => '',
         '/\bat checkout\b|\bim Warenkorb\b|\bau moment de payer\b/iu' => '',
-        '/\bper ?cent\b|\bProzent\b|\bpour cent\b|\bpor ciento\b/iu' => '%',
+        '/(?<=\d)\s*(?:per ?cent|Prozent|pour cent|por ciento)\b/iu' => '%',
         '/\band\b|\bund\b/u' => '&',
         '/\b(Mon|Tues?|Wed|Thu|Fri|Sat|Sun)(day|nesday|rsday|urday)\b/u' => '$1',
         '/\b(Jan|Feb|Mar|Apr|Aug|Sep|Oct|Nov|Dec)(?:uary|ruary|ch|il|ust|tember|ober|ember)\b/u' => '$1',

@@ -15,7 +15,7 @@ final class SizedText
     /** Browsers keep lengths in this part of a px and round what a text takes up to it. */
     private const UNIT = 64;
 
-    /** @var array<int, non-empty-list<float>> by size in steps */
+    /** @var array<int, TextSteps> by size in steps */
     private array $measured = [];
 
     /** @param \Closure(float): TextSteps $steps of the text in a size, px */
@@ -63,6 +63,19 @@ final class SizedText
         return $width;
     }
 
+    /** Width of its longest word. */
+    public function word(float $size): float
+    {
+        $steps = (int) ceil($size / self::STEP);
+
+        return $this->words === '' ? 0.0 : $this->in($steps)->word * $size / ($steps * self::STEP);
+    }
+
+    private function in(int $steps): TextSteps
+    {
+        return $this->measured[$steps] ??= ($this->steps)($steps * self::STEP);
+    }
+
     /**
      * @param int $steps its size in steps
      *
@@ -70,6 +83,6 @@ final class SizedText
      */
     private function of(int $steps): array
     {
-        return $this->measured[$steps] ??= ($this->steps)($steps * self::STEP)->rooms;
+        return $this->in($steps)->rooms;
     }
 }

@@ -7,7 +7,6 @@ namespace Ikat\Core\Header;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\Measurement;
-use Ikat\Core\Setting\Catalog\TopSettings;
 use Ikat\Core\Type\Voice;
 
 /**
@@ -38,11 +37,8 @@ final readonly class UtilitySolver implements Measurement
     {
         $text = new TopText($look, $breaks);
         $items = [];
-        foreach ($look->on('utility.show') ? TopSettings::UTILITY : [] as $key) {
-            $words = $look->text("utility.$key.text");
-            if ($look->on("utility.$key.show") && $words !== '') {
-                $items[$key] = $text->of(Voice::Small, $words);
-            }
+        foreach (array_keys($look->utility()) as $key) {
+            $items[$key] = $text->of(Voice::Small, $look->text("utility.$key.text"));
         }
 
         return new self($items, $look, $text, $header);
@@ -53,10 +49,7 @@ final readonly class UtilitySolver implements Measurement
     {
         $other = $screen <= HeaderSolver::PHONE ? 'wide' : 'phone';
 
-        return array_values(array_filter(
-            array_keys($this->items),
-            fn(string $key): bool => $this->look->text("utility.$key.devices") !== $other,
-        ));
+        return array_keys(array_filter($this->look->utility(), static fn(string $devices): bool => $devices !== $other));
     }
 
     /** @return array{height: float, lines: int, blocks: list<array{item: string, x: float, y: float, width: float, height: float}>} */

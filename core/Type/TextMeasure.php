@@ -100,7 +100,7 @@ final class TextMeasure
             $rooms[] = $most;
         }
 
-        return new TextSteps($rooms);
+        return new TextSteps($rooms, $unknown > 0 ? 0.0 : max([0.0, ...array_column($this->lines($set, $text, 0.0), 'width')]));
     }
 
     /**

@@ -10,6 +10,9 @@ final readonly class TextSteps
     /** Lines that are looked for at most. */
     public const MOST = 6;
 
-    /** @param non-empty-list<float> $rooms for one line, for two, and so on until more lines make it no narrower */
-    public function __construct(public array $rooms) {}
+    /**
+     * @param non-empty-list<float> $rooms for one line, for two, and so on until more lines make it no narrower
+     * @param float $word px of its longest word: in less room a line breaks within it
+     */
+    public function __construct(public array $rooms, public float $word = 0.0) {}
 }

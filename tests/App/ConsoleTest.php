@@ -48,6 +48,10 @@ final class ConsoleTest extends AppTestCase
             ['type:measure', ['--text' => 'x', '--size' => 'large']],
             ['type:scale', ['--base' => '400', '--ratio' => '1.2']],
             ['season:at', ['time' => 'soon']],
+            ['header:solve', ['--width' => 'wide']],
+            ['header:solve', ['--width' => '390', '--look' => '999']],
+            ['message:fit', ['text' => ' ']],
+            ['promise:check', ['text' => 'Free shipping', '--store' => '999']],
         ] as [$command, $arguments]) {
             [$code, $answer] = $this->ask($command, $arguments);
             self::assertSame(1, $code);
@@ -85,6 +89,22 @@ final class ConsoleTest extends AppTestCase
         [, $scale] = $this->ask('type:scale', ['--base' => '16', '--ratio' => '1.26']);
         self::assertSame([16.0, 25.4], [(float) $scale['sizes'][1]['desktop'], $scale['sizes'][3]['desktop']]);
         self::assertStringStartsWith('clamp(', $scale['sizes'][3]['clamp']);
+    }
+
+    public function testTheTopOfAPageIsReckonedAndItsPromisesLookedUp(): void
+    {
+        [$code, $desktop] = $this->ask('header:solve', ['--width' => '1280']);
+        self::assertSame([0, 'shown', 1], [$code, $desktop['menu'], $desktop['rows']]);
+        self::assertSame($desktop['fits_from'], (int) $desktop['folds_below'], 'it folds where it no longer fits');
+        self::assertEqualsWithDelta($desktop['height'], array_sum(array_column($desktop['causes'], 'px')), 0.05);
+        [, $phone] = $this->ask('header:solve', ['value' => '390']);
+        self::assertSame('folded', $phone['menu']);
+        [, $fit] = $this->ask('message:fit', ['text' => 'Lantern Night orders close Friday noon. Free shipping over $60']);
+        self::assertSame([2, 1, 1], array_column($fit, 'lines'));
+        self::assertSame(['lines', 'room_px', 'text_px'], array_keys($fit['phone']));
+        [, $checked] = $this->ask('promise:check', ['text' => 'SUMMER5 for $5 off. Free shipping over $50', '--store' => 1]);
+        self::assertSame([false, false], array_column($checked['promises'], 'true'));
+        self::assertSame('SUMMER5 for $5 off. Free shipping over $60', $checked['promises'][1]['instead']);
     }
 
     public function testALookAnswersForItself(): void

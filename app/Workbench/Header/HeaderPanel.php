@@ -284,7 +284,7 @@ final class HeaderPanel extends ControlsPanel
                 'isOn' => $on[$where],
                 'words' => match (true) {
                     $on[$where] => 'shown',
-                    $where === 'phone' && $shows => 'in the menu',
+                    $where === 'phone' && $shows && $look->text("utility.$item.text") !== '' => 'in the menu',
                     default => 'not shown',
                 },
                 'changes' => match (true) {

@@ -30,6 +30,27 @@ final class SeasonCalendarTest extends TestCase
         return new \DateTimeImmutable($moment, new \DateTimeZone('UTC'));
     }
 
+    public function testAMessageIsAwayOutsideItsTimeAndASeasonBringsItBack(): void
+    {
+        $own = [
+            'announcement.messages' => 'message-1', 'message.message-1.starts' => '2027-03-01T09:00',
+            'message.message-1.ends' => '2027-03-03T09:00',
+            'season.season-1.starts' => '2027-03-10T00:00', 'season.season-1.ends' => '2027-03-12T00:00',
+            'season.season-1.announcement' => 'Lantern Night',
+        ];
+        $calendar = $this->calendar($own);
+        $shows = fn(string $at): bool|float|string|null => array_merge(
+            ...array_map(static fn($layer): array => $layer->values, $calendar->layersAt(self::utc($at))) ?: [[]],
+        )['message.message-1.show'] ?? null;
+        self::assertFalse($shows('2027-03-01T13:59'), 'nine in New York is fourteen in UTC');
+        self::assertNull($shows('2027-03-01T14:00'));
+        self::assertNull($shows('2027-03-03T13:59'));
+        self::assertFalse($shows('2027-03-03T14:00'));
+        self::assertTrue($shows('2027-03-11T12:00'));
+        self::assertSame([], $this->calendar([...$own, 'season.season-1.on' => false])->runningAt(self::utc('2027-03-11T12:00')));
+        self::assertCount(5, $calendar->timeline(self::utc('2027-02-01T00:00'), 1));
+    }
+
     /**
      * Clock changes of 2027 in New York: 14 March 2:00 and 7 November 2:00 (IANA time zone database). What a moment that is
      * skipped or comes twice means: RFC 5545, 3.3.5.

@@ -31,7 +31,8 @@
 <x-tool id="t-sum" :title="'Height at '.number_format($panel->at).' px'" :note="round($at['height']).' px, '.$share.'% of '.$panel->screenHeight()">
   <ul class="sum grid grid-cols-[repeat(auto-fit,minmax(170px,1fr))] gap-x-4 text-[12px]">
     @foreach ($panel->causes() as $cause)
-    <li class="flex min-h-6 items-center gap-2"><span class="min-w-0 flex-1 truncate"><span class="text-ink-2">{{ Parts::label($cause['stream']) }}</span> {{ $cause['what'] }}</span>
+    <li class="flex min-h-6 items-center gap-2"><span
+      class="min-w-0 flex-1 truncate">{{ $cause['stream'] === 'utility' ? ucfirst($cause['what']) : ['announcement' => 'Bar', 'header' => 'Header'][$cause['stream']].': '.$cause['what'] }}</span>
       @if ($edits && $cause['type'] !== null)
       <form class="flex items-center gap-1" hx-post="{{ $bench->address('edits') }}" hx-trigger="change, submit"><input type="hidden" name="path" value="{{ $cause['path'] }}"><input
         class="entry w-14 py-0.5 text-right"

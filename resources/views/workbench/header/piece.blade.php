@@ -16,7 +16,7 @@
       <b>{{ round($outcome['height']) }} px</b>
       <span class="flex flex-wrap gap-x-2 text-ink-2">@if ($outcome['fits'])fits
         @elseif ($outcome['over'] > 0){{ round($outcome['over']) }} px too little @else the menu takes {{ $outcome['lines'] }} lines @endif
-        @if ($remedy !== null && $edits)<x-edit :$bench :changes="$remedy['outcome']['changes']"
+        @if ($remedy !== null && $edits)<x-edit class="text-left" :$bench :changes="$remedy['outcome']['changes']"
           :tries="true">with {{ $remedy['words'] }}, {{ round($remedy['outcome']['height']) }} px</x-edit>@endif</span>
     </li>
     @endforeach

@@ -14,7 +14,7 @@
   @if ($form->isFolded)<span class="text-ink-2">the menu is folded away here</span>
   @elseif ($form->fits())<span>{{ round($form->free) }} px free</span>
   @else<span class="font-semibold">{{ $form->over > 0 ? round($form->over).' px too little' : "the menu takes $form->menuLines lines" }}</span>@endif
-  @if ($edits)<span class="ml-auto text-ink-2">drag a part, or pick it up with Enter and move it with the arrow keys</span>@endif</p>
+  @if ($edits && ! $form->isFolded)<span class="ml-auto text-ink-2">drag a part, or pick it up with Enter and move it with the arrow keys</span>@endif</p>
 <svg class="plan" viewBox="0 0 {{ RiverDrawing::WIDTH }} {{ round($tall + 26, 1) }}" width="{{ RiverDrawing::WIDTH }}" height="{{ round($tall + 26, 1) }}" role="group" data-drawing data-plan
   data-order="{{ $look->text('header.order') }}" data-folded="{{ $form->isFolded ? 'yes' : 'no' }}" aria-label="Places of the header’s parts">
   <rect class="plan-ground" x="0" y="0" width="{{ $form->width * $scale }}" height="{{ $tall }}" fill="{{ $ground }}"/>
