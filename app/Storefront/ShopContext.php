@@ -329,6 +329,7 @@ final class ShopContext
         $opens = static fn(array $entries): bool => array_filter($entries, static fn(MenuEntry $e): bool => $e->below !== []) !== [];
 
         return in_array($this->text('header.sticky'), ['smaller', 'returns', 'row'], true)
+            || $this->text('header.menu.folds') === 'fits'
             || $this->on('header.button.show')
             || $opens($this->menu($this->text('header.menu.main')))
             || $opens($this->menu($this->text('header.menu.second')))

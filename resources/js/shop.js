@@ -23,6 +23,23 @@ if (header && root.matches('.sticky-smaller, .sticky-returns')) {
   follow();
 }
 
+// The width at which the menu folds away is reckoned from the letters of the look. For whoever reads with wider spacing or letters of their own it
+// folds where theirs no longer fit (WCAG 2.2, 1.4.12).
+const folded = document.querySelector('link[data-folded=fits]');
+if (header && folded) {
+  const rows = [...header.querySelectorAll('.header-row')];
+  const isCut = (row) => row.lastElementChild?.getBoundingClientRect().right > row.getBoundingClientRect().right + 1;
+  const wear = (media) => { if (folded.sheet.media.mediaText !== media) folded.sheet.media.mediaText = media; };
+  const fold = () => {
+    if (!folded.sheet) return;
+    wear(folded.media);
+    if (rows.some(isCut)) wear('all');
+  };
+  const watch = new ResizeObserver(fold);
+  for (const part of [header, ...header.querySelectorAll('.header-place, .header-place > *')]) watch.observe(part);
+  folded.addEventListener('load', fold);
+}
+
 // What stands below an entry opens where it is pointed at; by key and by touch its mark opens it, with or without script.
 for (const below of document.querySelectorAll('.below')) {
   const item = below.parentElement;

@@ -11,7 +11,7 @@ let page;
 let paths;
 before(async () => {
   browser = await startBrowser();
-  ({ page, paths } = await openFull(browser, { 'utility.show': 'on' }));
+  ({ page, paths } = await openFull(browser, { 'utility.show': 'on', 'header.menu.folds': 'fits' }));
 });
 after(async () => {
   await undo(page).finally(() => browser.close());
@@ -179,9 +179,12 @@ function cutOff() {
       }
       for (let e = own; e && e !== document.body; e = e.parentElement) {
         const style = getComputedStyle(e);
-        if (style.overflowX !== 'hidden' && style.overflowY !== 'hidden' && style.overflowX !== 'clip') continue;
+        // What clips sideways only, as a header does, lets a menu hang out below it.
+        const [across, down] = [style.overflowX, style.overflowY].map((overflow) => ['hidden', 'clip'].includes(overflow));
+        if (!across && !down) continue;
         const around = e.getBoundingClientRect();
-        if (box.bottom > around.bottom + 2 || box.top < around.top - 2 || box.right > around.right + 2 || box.left < around.left - 2) found.push(`cut by ${e.className}: ${node.data.trim().slice(0, 40)}`);
+        const isCut = (across && (box.right > around.right + 2 || box.left < around.left - 2)) || (down && (box.bottom > around.bottom + 2 || box.top < around.top - 2));
+        if (isCut) found.push(`cut by ${e.className}: ${node.data.trim().slice(0, 40)}`);
       }
     }
   }
@@ -202,4 +205,27 @@ test('the spacing somebody needs cuts nothing off and lays no words on others, o
       assert.deepEqual(await page.evaluate(overlappingWords), [], `${key} on ${screen} px`);
     }
   }
+});
+
+test('a header that only just fits folds where the spacing somebody needs has no room, and unfolds where it has', async () => {
+  const isFolded = () => page.locator('.header .fold').isVisible();
+  const setTo = async (screen) => {
+    await width(screen);
+    await page.evaluate(() => new Promise((done) => { requestAnimationFrame(() => requestAnimationFrame(done)); }));
+  };
+  // With all there is in a header it fits on no screen.
+  await change(page, { 'header.button.show': 'off', 'header.chooser': 'off', 'header.search': 'icon' });
+  await page.goto(preview('home'));
+  await page.evaluate(() => document.fonts.ready);
+  const fits = 1 + await page.locator('link[data-folded]').evaluate((link) => Math.floor(Number(/max-width: ?([\d.]+)px/.exec(link.media)?.[1] ?? assert.fail(link.media))));
+  await setTo(fits);
+  assert.equal(await isFolded(), false, `it fits on ${fits} px`);
+  await page.evaluate((css) => { const sheet = new CSSStyleSheet(); sheet.replaceSync(css); document.adoptedStyleSheets = [sheet]; }, SPACING);
+  await setTo(fits + 1);
+  assert.equal(await isFolded(), true, 'it folds');
+  assert.deepEqual(await page.evaluate(cutOff), []);
+  await setTo(fits + 600);
+  assert.equal(await isFolded(), false, 'it unfolds where there is room');
+  assert.deepEqual(await page.evaluate(cutOff), []);
+  await undo(page);
 });
