@@ -18,7 +18,8 @@
 @endforeach
 <link rel="stylesheet" href="{{ $shop->file($shop->themeCss) }}">
 <link rel="stylesheet" href="{{ $shop->file($shop->lookCss) }}">
-@if ($head === 'whole' && $shop->foldedCss !== '')<link rel="stylesheet" href="{{ $shop->file($shop->foldedCss) }}" media="{{ $shop->foldedOn() }}" data-folded="{{ $shop->text('header.menu.folds') }}">@endif
+@if ($head === 'whole' && $shop->foldedCss !== '')<link rel="stylesheet" href="{{ $shop->file($shop->foldedCss) }}" media="{{ $shop->foldedOn() }}"
+  data-folded="{{ $shop->text('header.menu.folds') }}">@endif
 
 @if ($script || $shop->needsScript())<script type="module" src="/build/shop.js"></script>@endif
 
