@@ -41,16 +41,20 @@ final class PublicShop
             ...PageCache::turns(now()->getTimestamp()), 'id' => $storefront->id,
         ]);
         $release = $storefront->liveRelease ?? throw new NotFoundHttpException();
+        $language = SpokenPath::language($request);
+        if ($language !== '' && ! in_array($language, array_slice($storefront->speaks(), 1), true)) {
+            throw new NotFoundHttpException();
+        }
         $visitor = Visitor::of($storefront, $request);
         $running = SeasonCalendar::keyIn($release->timeline, now()->getTimestamp());
-        $shop = self::context($storefront, $release, $running, $visitor);
+        $shop = self::context($storefront, $release, $running, $visitor, $language, SpokenPath::within($request));
         $shop->layIcons();
         app()->instance(ShopContext::class, $shop);
         if ($storefront->locked) {
             $this->cache->forget($slug);
             $open = $shop->on('locked.list') ? [...self::DOOR, 'shop.letters', 'shop.letters.*'] : self::DOOR;
             if (! $visitor->holdsKey() && ! $request->routeIs(...$open)) {
-                return redirect("/shop/$slug/locked");
+                return redirect($shop->address('/locked'));
             }
         }
         $response = $next($request);
@@ -66,7 +70,7 @@ final class PublicShop
                 $running,
                 $storefront->content_version,
                 PageCache::state(now()->getTimestamp(), $turned),
-                $request->getPathInfo(),
+                SpokenPath::asked($request),
                 (string) $response->getContent(),
                 static fn(): string => self::stripped(view(
                     'shop.trouble',
@@ -100,8 +104,14 @@ final class PublicShop
         return (string) preg_replace('/\s+data-from="[^"<>]*"/', '', $html);
     }
 
-    private static function context(Storefront $storefront, Release $release, string $running, Visitor $visitor): ShopContext
-    {
+    private static function context(
+        Storefront $storefront,
+        Release $release,
+        string $running,
+        Visitor $visitor,
+        string $language,
+        string $here,
+    ): ShopContext {
         $variant = $release->variants[$running] ?? ['values' => [], 'look_css' => $release->look_css];
 
         return new ShopContext(
@@ -116,6 +126,8 @@ final class PublicShop
                 ? ShopPicture::fromArray($release->pictures[$name])
                 : null,
             app(OwnFonts::class)->named(...),
+            Dictionaries::of($storefront, $language),
+            $here,
         );
     }
 }

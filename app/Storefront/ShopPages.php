@@ -164,8 +164,8 @@ final class ShopPages
         return $this->page('cart', [
             'problem' => $problem, 'codeTyped' => $refused ?? (string) $cart?->code,
             'codeProblem' => $refused === null
-                ? $codeProblem
-                : "“{$refused}” is not one of our codes. Check the spelling; your cart is unchanged.",
+                ? $this->shop->say($codeProblem)
+                : $this->shop->say('“:code” is not one of our codes. Check the spelling; your cart is unchanged.', ['code' => $refused]),
         ]);
     }
 

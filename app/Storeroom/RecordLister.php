@@ -8,6 +8,7 @@ use App\Models\CurrentStore;
 use Ikat\Core\Find\SearchTerms;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
+use Ikat\Core\Store\Cell\LanguageCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\RecordsCell;
@@ -240,6 +241,10 @@ final class RecordLister
         if ($kind->key === RecordKinds::PICTURES) {
             return $query->orderByDesc('id');
         }
+        if ($kind->key === RecordKinds::WORDS_SAID) {
+            // What is still to be said comes first, what nobody sees any more last.
+            return $query->orderByRaw("field(said, 'missing', 'said', 'unused')")->orderBy('language')->orderBy('used_in')->orderBy('id');
+        }
 
         return $query->when($kind->place !== '', static fn(Builder $q) => $q->orderBy($kind->place))->orderBy('id');
     }
@@ -271,6 +276,7 @@ final class RecordLister
             $value = match (true) {
                 $type instanceof RecordCell => $this->names->idOf($type->kind, $written) ?? 0,
                 $type instanceof ChoiceCell => array_search($written, $type->choices, true),
+                $type instanceof LanguageCell => LanguageCell::code($written) ?? '',
                 default => $written,
             };
             $query->where($key, $value);

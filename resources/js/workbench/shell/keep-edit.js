@@ -10,7 +10,10 @@ export const keepEdit = (path, value, more = {}) => send({ ...more, path, value 
 /** Several settings in one edit: path => value. */
 export const keepEdits = (changes) => send({ changes: JSON.stringify(changes) });
 
-function send(values) {
+/** Words of a setting, said in another language: they belong to the Storeroom. */
+export const keepSaid = (path, language, value) => send({ path, language, value }, 'storeroom/say');
+
+function send(values, to = 'edits') {
   const state = Object.fromEntries(new FormData(document.querySelector('#state')));
-  return htmx.ajax('POST', `${document.body.dataset.base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, ...values } });
+  return htmx.ajax('POST', `${document.body.dataset.base}/${to}`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, ...values } });
 }

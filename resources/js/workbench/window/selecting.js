@@ -1,5 +1,5 @@
 // Picking things in the shop: what is under the pointer is outlined with its name, a click picks it, and a tag beside it offers what it is made of.
-import { keepEdit } from '../shell/keep-edit.js';
+import { keepEdit, keepSaid } from '../shell/keep-edit.js';
 import { room } from '../shell/refused.js';
 import { scrollInside } from './scroll-inside.js';
 import { namesOf, neighbor } from './things.js';
@@ -20,9 +20,9 @@ const GAP = 6;
 const THREAD = 28;
 
 /**
- * @param context { paneOf(doc), pageOf(pane), isPicking() whether a click picks and is not followed, signal }
+ * @param context { paneOf(doc), pageOf(pane), isPicking() whether a click picks and is not followed, language() the shop is read in, signal }
  */
-export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
+export function startSelecting(root, { paneOf, pageOf, isPicking, language, signal }) {
   const stage = root.querySelector('[data-stage]');
   const tag = root.querySelector('[data-selected]');
   const partNames = () => JSON.parse(document.querySelector('#state').dataset.parts);
@@ -335,7 +335,8 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
           document.querySelector('#announce').textContent = room([...words].length, Number(most));
           return;
         }
-        keepEdit(path, words);
+        if (language() === '') keepEdit(path, words);
+        else keepSaid(path, language(), words);
       } else at.textContent = was;
       isOver = true;
       at.removeAttribute('contenteditable');

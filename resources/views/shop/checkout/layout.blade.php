@@ -12,9 +12,10 @@
       :k="$key"/></li>@endforeach</ol>
     {{ $slot }}
   </div></div>
-  <aside class="checkout-summary {{ $shop->wears('checkout.summary.scheme') }}" data-part="summary" aria-label="Summary"><div>
+  <aside class="checkout-summary {{ $shop->wears('checkout.summary.scheme') }}" data-part="summary" aria-label="{{ $shop->say('Summary') }}"><div>
     <h2><x-say :shop="$shop" k="cart"/></h2>
-    <ul>@foreach ($shop->visitor->cart()->lines as $line)<li class="line-item">@include('shop.parts.thumb', ['picture' => $line->picture()])<div>{{ $line->product->name }}@if ($line->variant !== '')<p
+    <ul>@foreach ($shop->visitor->cart()->lines as $line)<li
+      class="line-item">@include('shop.parts.thumb', ['picture' => $line->picture()])<div>{{ $shop->say($line->product->name) }}@if ($line->variant !== '')<p
       class="soft small">{{ $line->variant }}</p>@endif<p class="soft">{{ $line->quantity }} × {{ $shop->each($line) }}</p></div></li>@endforeach</ul>
     @include('shop.parts.totals')
   </div></aside>

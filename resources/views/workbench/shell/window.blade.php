@@ -14,6 +14,11 @@
       </optgroup>
       @endforeach
     </select></label>
+    @if (count($bench->look->storefront->speaks()) > 1)
+    <label><span class="sr-only">Language</span> <select class="min-h-6.5 max-w-[92px] bg-transparent font-semibold *:bg-white" data-language>
+      @foreach ($bench->look->storefront->speaks() as $code)<option value="{{ $loop->first ? '' : $code }}">{{ (new \Ikat\Core\Language\ShopLanguage($code))->name() }}</option>@endforeach
+    </select></label>
+    @endif
     <div class="flex items-center gap-px" role="group" aria-label="Device">
       <x-mode data-press="phone" data-device="phone" icon="smartphone" words="Phone"/>
       <x-mode data-press="tablet" data-device="tablet" icon="tablet" words="Tablet"/>
