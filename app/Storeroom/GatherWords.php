@@ -54,7 +54,8 @@ final class GatherWords implements ShouldBeUniqueUntilProcessing, ShouldQueue
     public static function afterwards(int $store): void
     {
         DB::afterCommit(static function () use ($store): void {
-            if (Storefront::query()->speakingSeveral()->exists()) {
+            // A store that has ceased to speak others has words left that nobody waits for.
+            if (Storefront::query()->speakingSeveral()->exists() || Translation::query()->where('used_in', '!=', '')->exists()) {
                 self::dispatch($store);
             }
         });

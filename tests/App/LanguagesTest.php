@@ -121,6 +121,31 @@ final class LanguagesTest extends AppTestCase
         self::assertGreaterThan($media('/') + 50, $media('/de'), 'the longer menu folds sooner');
     }
 
+    public function testAPromiseIsCheckedInEveryLanguage(): void
+    {
+        $keys = fn(): array => array_map(
+            static fn($f): string => $f->key(),
+            app(Inspector::class)->findings($this->look()->load('storefront.store')),
+        );
+        $message = app(\App\Looks\LookReader::class)->of($this->look())->resolved()->text('message.message-1.text');
+        $this->say('de', $message, 'Kostenloser Versand ab 60 $');
+        self::assertNotContains('promise:message.message-1.text:de', $keys());
+        $this->say('de', $message, 'Kostenloser Versand ab 20 $');
+        self::assertContains('promise:message.message-1.text:de', $keys());
+        self::assertNotContains('promise:message.message-1.text', $keys(), 'in the first language it is kept');
+    }
+
+    public function testAStoreThatSpeaksOneLanguageAgainWaitsForNoWords(): void
+    {
+        $this->say('de', 'Paper lanterns', 'Papierlaternen');
+        $this->cell('store', $this->storefront()->store_id, 'languages', 'en');
+        self::assertSame(['unused'], array_unique(Translation::query()->pluck('said')->all()));
+        $this->get('/shop/wrenfold/de')->assertNotFound();
+        self::assertStringNotContainsString('hreflang', $this->page('/'));
+        $this->cell('store', $this->storefront()->store_id, 'languages', 'en de');
+        self::assertStringContainsString('Papierlaternen', $this->page('/de'), 'what was said is not lost');
+    }
+
     public function testWordsOfTheLookAreSaidWhereTheyStand(): void
     {
         $this->post(self::AT.'/say', ['step' => 'pages', 'path' => 'say.cart', 'language' => 'de', 'value' => 'Ihr Körbchen'])->assertOk();

@@ -17,8 +17,11 @@ use Ikat\Core\Header\HeaderForm;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\ScrolledHeader;
 use Ikat\Core\Header\ShorterMessage;
+use Ikat\Core\Header\SpokenTops;
 use Ikat\Core\Header\TopContents;
 use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Language\Dictionary;
+use Ikat\Core\Language\ShopLanguage;
 use Ikat\Core\Promise\Judged;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Item;
@@ -40,6 +43,9 @@ final class HeaderPanel extends ControlsPanel
     /** Width of the screen that is looked at, px. */
     public readonly int $at;
 
+    /** Code of the language the top is measured in; empty for the first. */
+    public readonly string $language;
+
     /** The part of the header that is picked up; empty for none. */
     public readonly string $piece;
 
@@ -53,6 +59,8 @@ final class HeaderPanel extends ControlsPanel
         parent::__construct($bench, $request);
         $at = (int) $request->word('open_at');
         $this->at = $at >= HeaderSolver::NARROWEST && $at <= HeaderSolver::WIDEST ? $at : self::AT;
+        $language = $request->word('open_language');
+        $this->language = isset($this->spoken()->dictionaries[$language]) ? $language : '';
         $piece = $request->word('open_piece');
         $this->piece = isset(Arrangement::PARTS[$piece]) && $this->top()->header->has($piece) ? $piece : '';
     }
@@ -61,6 +69,7 @@ final class HeaderPanel extends ControlsPanel
     public function prepare(): void
     {
         $this->river();
+        $this->languages();
         $this->scrolled();
         $this->messages();
         $this->menu();
@@ -80,14 +89,17 @@ final class HeaderPanel extends ControlsPanel
             'workbench.header.sheet',
             'Height by screen width',
             'px down; inside each stream its row from left (top) to right (bottom)',
-            (int) ceil($this->river()->height()) + 122,
+            (int) ceil($this->river()->height()) + ($this->languages() === [] ? 122 : 148),
             window: 240,
         );
     }
 
     public function state(): array
     {
-        return [...parent::state(), 'open_at' => $this->at === self::AT ? '' : (string) $this->at, 'open_piece' => $this->piece];
+        return [
+            ...parent::state(), 'open_at' => $this->at === self::AT ? '' : (string) $this->at, 'open_piece' => $this->piece,
+            'open_language' => $this->language,
+        ];
     }
 
     /**
@@ -100,9 +112,47 @@ final class HeaderPanel extends ControlsPanel
         return $this->bench->address('header?'.http_build_query(array_filter([...$this->state(), ...$other])));
     }
 
+    /** In the language that is looked at. */
     public function top(): TopOfPage
     {
-        return $this->bench->inspection()->get(TopOfPage::class);
+        return $this->topIn($this->language);
+    }
+
+    private function topIn(string $language): TopOfPage
+    {
+        $inspection = $this->bench->inspection();
+
+        return $language === '' ? $inspection->get(TopOfPage::class) : $this->spoken()->in($language, $inspection);
+    }
+
+    private function spoken(): SpokenTops
+    {
+        return $this->bench->inspection()->get(SpokenTops::class);
+    }
+
+    /**
+     * The languages the shop speaks, where there are several.
+     *
+     * @return array<string, array{name: string, fits: ?int, folds: float}> code, empty for the first => with the least width of a screen on
+     *     which all fits beside one another, null for none, and the widest on which the menu is folded away
+     */
+    public function languages(): array
+    {
+        $codes = $this->bench->look->storefront->speaks();
+        $languages = [];
+        foreach (count($codes) < 2 ? [] : $codes as $i => $code) {
+            $header = $this->topIn($i === 0 ? '' : $code)->header;
+            $languages[$i === 0 ? '' : $code] = [
+                'name' => (new ShopLanguage($code))->name(), 'fits' => $header->fitsFrom(), 'folds' => $header->foldsUpTo(),
+            ];
+        }
+
+        return $languages;
+    }
+
+    private function dictionary(): Dictionary
+    {
+        return $this->spoken()->dictionaries[$this->language] ?? Dictionary::plain();
     }
 
     /** Whether there is anything to draw: somebody has the fonts. */
@@ -189,7 +239,7 @@ final class HeaderPanel extends ControlsPanel
     public function messages(): array
     {
         $look = $this->bench->inspection()->look;
-        $solver = $this->top()->announcement;
+        $solver = $this->topIn('')->announcement;
 
         return array_map(function (Item $item) use ($look, $solver): array {
             $words = ColoredText::plain($look->text($item->path('text')));
@@ -218,7 +268,7 @@ final class HeaderPanel extends ControlsPanel
      */
     private function shorter(string $words): ?array
     {
-        $solver = $this->top()->announcement;
+        $solver = $this->topIn('')->announcement;
         $all = array_map(
             static fn(string $text): array => ['text' => $text, 'width' => $solver->set($text)->width($solver->size)],
             ShorterMessage::of($words),
@@ -235,7 +285,7 @@ final class HeaderPanel extends ControlsPanel
     /** The largest size of letters in which a message takes one line on a phone, px; null where none that can be read does. */
     private function smaller(string $words): ?float
     {
-        $solver = $this->top()->announcement;
+        $solver = $this->topIn('')->announcement;
         $text = $solver->set($words);
         for ($size = $solver->size - 1; $size >= self::LEAST; $size--) {
             if ($text->lines($size, $solver->room(self::PHONE)) === 1) {
@@ -261,7 +311,9 @@ final class HeaderPanel extends ControlsPanel
         ));
 
         return array_map(
-            static fn(array $w, int $i): array => ['words' => $w['label'], 'width' => $blocks[$i]['width'] ?? 0.0, ...$w],
+            fn(array $w, int $i): array => [
+                'words' => $this->dictionary()->say($w['label']), 'width' => $blocks[$i]['width'] ?? 0.0, ...$w,
+            ],
             $words,
             array_keys($words),
         );

@@ -354,7 +354,7 @@ export function startWindow(root) {
       busy(sheet, true);
       const again = isReadAgain || state.at !== '' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
       // A frame that reads another page meanwhile gets its stylesheet with it: nothing of the old page is waited for.
-      if (!again) documents().flatMap((doc) => [...doc.querySelectorAll('link[data-folded]')]).forEach((link) => { link.media = folded; });
+      if (!again) documents().flatMap((doc) => [...doc.querySelectorAll('link[data-folded]')]).forEach((link) => { link.media = folded?.[link.ownerDocument.documentElement.lang] ?? link.media; });
       await Promise.all([swapSheet(document, sheet), ...(again ? [] : frames()).map((frame) => Promise.race([swapSheet(frame.contentDocument, sheet), gone(frame)]))]);
       everywhere().forEach(dark.apply);
       live.forget();
@@ -392,6 +392,14 @@ export function startWindow(root) {
       build();
     },
     rebuild: build,
+    /** Shows the shop in a language it speaks; empty for its first. */
+    speak(language) {
+      if (state.language === language || ![...languageList?.options ?? []].some(({ value }) => value === language)) return;
+      state.language = language;
+      languageList.value = language;
+      build();
+      tellPlace(false);
+    },
     /** Dresses parts with a click, until it is ended. */
     dress: (is) => { if (is || state.mode === 'dress') point(is ? 'dress' : 'pick'); },
     /** Shows one page on a screen of that width, px. */
