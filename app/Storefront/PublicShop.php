@@ -88,7 +88,7 @@ final class PublicShop
             && $request->getQueryString() === null && array_filter(ShopCookies::OWN, $request->cookies->has(...)) === [];
     }
 
-    /** What tells the workbench which setting a place comes from is nobody's business outside it. */
+    /** What tells the workbench which setting or record a place comes from is nobody's business outside it. */
     private static function strip(Response $response): void
     {
         if (
@@ -101,7 +101,7 @@ final class PublicShop
 
     public static function stripped(string $html): string
     {
-        return (string) preg_replace('/\s+data-from="[^"<>]*"/', '', $html);
+        return (string) preg_replace('/\s+data-(?:from|record)="[^"<>]*"/', '', $html);
     }
 
     private static function context(

@@ -498,7 +498,7 @@ final class ShopContext
     /** @return list<MenuEntry> the entries of the first level, with those below them */
     public function menu(string $key): array
     {
-        $this->menus ??= MenuEntry::query()
+        $this->menus ??= MenuEntry::query()->with('picture')
             ->join('menus', 'menus.id', '=', 'menu_entries.menu_id')
             ->orderBy('position')
             ->orderBy('menu_entries.id')

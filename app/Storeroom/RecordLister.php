@@ -291,7 +291,10 @@ final class RecordLister
         return match (array_search($written, RecordKinds::PICTURE_CHECKS, true)) {
             'unused' => $query->whereRaw(RecordRows::COUNTED[RecordKinds::PICTURES][1].' = 0')->whereNotIn('name', $this->uses->inLooks())
                 ->whereNotIn('id', $this->uses->inWays())
-                ->whereNotExists(static fn(Builder $q) => $q->from('categories')->whereColumn('picture_id', 'pictures.id')->selectRaw('1')),
+                ->whereNotExists(static fn(Builder $q) => $q->from('categories')->whereColumn('picture_id', 'pictures.id')->selectRaw('1'))
+                ->whereNotExists(
+                    static fn(Builder $q) => $q->from('menu_entries')->whereColumn('picture_id', 'pictures.id')->selectRaw('1'),
+                ),
             'undescribed' => $query->where('alt', ''),
             'heavy' => $query->where('bytes', '>', self::HEAVY),
             'small' => $query->where('width', '<', self::SHOWN_WIDE)->whereExists(

@@ -122,6 +122,7 @@ final class RecordKinds
             new Column('level', 'level', new WholeCell(1, self::LEVELS), true, 60, 1, isAsked: true),
             new Column('target', 'leads to', new TargetCell(), true, 260, isAsked: true),
             new Column('mark', 'mark', new TextCell(20), wide: 90),
+            new Column('pictures', 'picture below it', new PicturesCell(1), wide: 58, also: ['picture', 'image']),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');
     }

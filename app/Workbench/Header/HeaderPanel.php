@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Workbench\Header;
 
 use App\Http\TypedRequest;
+use App\Models\Menu;
+use App\Models\MenuEntry;
+use App\Models\StoreEdit;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
 use App\Workbench\Shell\Sheet;
@@ -51,6 +54,9 @@ final class HeaderPanel extends ControlsPanel
 
     private ?RiverDrawing $river = null;
 
+    /** @var ?list<array{id: int, label: string, target: string, level: int, mark: string, width: ?float}> */
+    private ?array $entries = null;
+
     /** @var ?array<string, list<Judged>> */
     private ?array $promises = null;
 
@@ -72,7 +78,7 @@ final class HeaderPanel extends ControlsPanel
         $this->languages();
         $this->scrolled();
         $this->messages();
-        $this->menu();
+        $this->entries();
         foreach ($this->piece === '' ? [] : array_keys(Arrangement::PLACES) as $place) {
             $this->trial()->remedy($this->piece, $place);
         }
@@ -317,6 +323,46 @@ final class HeaderPanel extends ControlsPanel
             $words,
             array_keys($words),
         );
+    }
+
+    /**
+     * Entries of the main menu, of all levels.
+     *
+     * @return list<array{id: int, label: string, target: string, level: int, mark: string, width: ?float}> in order; those of the first
+     *     level with px of their words at the width that is looked at
+     */
+    public function entries(): array
+    {
+        return $this->entries ??= $this->readEntries();
+    }
+
+    /** @return list<array{id: int, label: string, target: string, level: int, mark: string, width: ?float}> */
+    private function readEntries(): array
+    {
+        $widths = array_column($this->menu(), 'width');
+        $entries = [];
+        foreach (MenuEntry::query()->whereIn('menu_id', Menu::query()->where('slug', $this->menuKey())->select('id'))
+            ->orderBy('position')->orderBy('id')->get() as $entry) {
+            $entries[] = [
+                'id' => (int) $entry->getKey(), 'label' => $entry->label, 'target' => $entry->target, 'level' => $entry->level,
+                'mark' => $entry->mark, 'width' => $entry->level === 1 ? array_shift($widths) : null,
+            ];
+        }
+
+        return $entries;
+    }
+
+    public function menuKey(): string
+    {
+        return $this->bench->inspection()->look->text('header.menu.main');
+    }
+
+    /** What was last done in the Storeroom and can be undone; null for nothing. */
+    public function lastInStoreroom(): ?string
+    {
+        $undo = $this->bench->look->storefront->store->undo_at;
+
+        return $undo === 0 ? null : StoreEdit::query()->where('sequence', $undo)->value('label');
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workbench\Storeroom;
 
 use App\Http\TypedRequest;
+use App\Models\MenuEntry;
 use App\Models\Translation;
 use App\Storeroom\RecordWish;
 use App\Storeroom\StoreWriter;
@@ -16,7 +17,7 @@ use Ikat\Core\Store\RefusedChange;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
-/** Words of the look, said in another language where they stand in the window. */
+/** Words of the look or of a menu, said in another language where they stand in the window. */
 final class SayController
 {
     public function __construct(private readonly BenchMaker $maker, private readonly StoreWriter $writer) {}
@@ -30,7 +31,9 @@ final class SayController
             throw ValidationException::withMessages(['language' => 'The shop does not speak that language.']);
         }
         $bench = $this->maker->make($request, $found);
-        $original = $bench->snapshot->resolved()->text($bench->catalog()->get($request->word('path', '', 190))->path);
+        $original = $request->has('record')
+            ? MenuEntry::query()->findOrFail($request->id('record'))->label
+            : $bench->snapshot->resolved()->text($bench->catalog()->get($request->word('path', '', 190))->path);
         $row = Translation::query()->firstWhere('known', Dictionary::known($language, $original));
         $words = $request->word('value', '', 20_000);
         try {

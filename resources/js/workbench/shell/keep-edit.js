@@ -10,8 +10,11 @@ export const keepEdit = (path, value, more = {}) => send({ ...more, path, value 
 /** Several settings in one edit: path => value. */
 export const keepEdits = (changes) => send({ changes: JSON.stringify(changes) });
 
-/** Words of a setting, said in another language: they belong to the Storeroom. */
-export const keepSaid = (path, language, value) => send({ path, language, value }, 'storeroom/say');
+/** Words of a setting or of a menu's entry, said in another language: they belong to the Storeroom. */
+export const keepSaid = (of, language, value) => send({ ...of, language, value }, 'storeroom/say');
+
+/** One cell of the Storeroom, changed from a step. */
+export const keepCell = (kind, record, column, value, stood) => send({ open_kind: kind, here: 1, record, column, value, stood }, 'storeroom/cells');
 
 function send(values, to = 'edits') {
   const state = Object.fromEntries(new FormData(document.querySelector('#state')));
