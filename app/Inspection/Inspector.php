@@ -112,12 +112,16 @@ final class Inspector
                 $i->look,
                 $i->theme,
                 $this->shop($look->storefront, $i->look)->iconSpec(),
+                $i->get(HeaderBackdrop::class),
             ),
             TopContents::class => fn(Inspection $i): TopContents => TopOfPage::contents($this->shop($look->storefront, $i->look)),
             SpokenTops::class => static fn(): SpokenTops => new SpokenTops(Dictionaries::others($look->storefront)),
             UnsaidWords::class => static fn(): UnsaidWords => self::unsaid($look->storefront),
             Offers::class => fn(): Offers => $this->offers->of($look->storefront, now()->toImmutable()),
-            HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
+            HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader(
+                $i->look,
+                $i->look->value('header.over') === true ? $i->get(HeaderSolver::class) : null,
+            ),
             ShopWords::class => fn(Inspection $i): ShopWords => new ShopWords(
                 ShopWords::ofLook($i->look)
                     ->and($this->words->of($look->storefront))
