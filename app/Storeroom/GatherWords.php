@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storeroom;
 
+use App\Database\Transaction;
 use App\Looks\EveryLook;
 use App\Models\Category;
 use App\Models\CurrentStore;
@@ -79,7 +80,7 @@ final class GatherWords implements ShouldBeUniqueUntilProcessing, ShouldQueue
         $looks = app(EveryLook::class);
         $words = self::ofLooks($looks) + self::ofStore($store);
         $languages = self::languages();
-        DB::transaction(function () use ($languages, $words): void {
+        Transaction::run(function () use ($languages, $words): void {
             $kept = [];
             foreach (Translation::query()->lockForUpdate()->get(['id', 'known', 'words', 'used_in']) as $row) {
                 $kept[(string) $row->getAttribute('known')] = $row;

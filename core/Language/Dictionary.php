@@ -59,6 +59,21 @@ final readonly class Dictionary
         return $with === [] ? $said : strtr($said, array_combine($names, array_map(strval(...), $with)));
     }
 
+    /**
+     * What is said with some words in this language.
+     *
+     * @param int $most how many
+     *
+     * @return list<string> originals
+     */
+    public function originalsWith(string $words, int $most): array
+    {
+        $sought = mb_strtolower(trim($words));
+        $has = static fn(string $said): bool => str_contains(mb_strtolower($said), $sought);
+
+        return $sought === '' ? [] : array_map(strval(...), array_slice(array_keys(array_filter($this->words, $has)), 0, $most));
+    }
+
     /** The same key for the same words: what is reckoned from it is kept by it. */
     public function key(): string
     {

@@ -85,12 +85,20 @@ final class LanguagesTest extends AppTestCase
         self::assertNotNull(Translation::query()->firstWhere('known', Dictionary::known('ar', 'Add to cart')), 'Arabic does not');
         $this->say('de', 'Paper lanterns', 'Papierlaternen');
         $page = $this->page('/de');
-        self::assertStringContainsString('>Papierlaternen</a>', $page);
-        self::assertStringContainsString('>Paper lanterns</a>', $this->page('/'));
-        self::assertStringContainsString('>Paper lanterns</a>', $this->page('/ar'), 'nobody has said it: the first language stands');
+        self::assertStringContainsString('>Papierlaternen</span></a>', $page);
+        self::assertStringContainsString('>Paper lanterns</span></a>', $this->page('/'));
+        $lantern = (string) \App\Models\Product::query()->orderBy('position')->value('name');
+        $this->say('de', $lantern, 'Mondscheinlaterne');
+        self::assertStringContainsString(
+            '>Mondscheinlaterne</a>',
+            $this->page('/de/search?q=mondschein'),
+            'found by what it is called there',
+        );
+        self::assertStringNotContainsString('Mondschein', $this->page('/search?q='.rawurlencode($lantern)));
+        self::assertStringContainsString('>Paper lanterns</span></a>', $this->page('/ar'), 'nobody has said it: the first language stands');
         $entry = \App\Models\MenuEntry::query()->where('label', 'Paper lanterns')->firstOrFail();
         $this->cell('entries', $entry->id, 'label', 'Lanterns of paper');
-        self::assertStringContainsString('>Lanterns of paper</a>', $this->page('/de'));
+        self::assertStringContainsString('>Lanterns of paper</span></a>', $this->page('/de'));
         $row = Translation::query()->firstWhere('known', Dictionary::known('de', 'Lanterns of paper'));
         self::assertSame(['menus', null], [$row?->used_in, $row?->words]);
         // The category is still called so: what was said of it stays.
