@@ -42,12 +42,10 @@ final class PublicShop
         ]);
         $release = $storefront->liveRelease ?? throw new NotFoundHttpException();
         $language = SpokenPath::language($request);
-        if ($language !== '' && ! in_array($language, array_slice($storefront->speaks(), 1), true)) {
-            throw new NotFoundHttpException();
-        }
+        $isSpoken = $language === '' || in_array($language, array_slice($storefront->speaks(), 1), true);
         $visitor = Visitor::of($storefront, $request);
         $running = SeasonCalendar::keyIn($release->timeline, now()->getTimestamp());
-        $shop = self::context($storefront, $release, $running, $visitor, $language, SpokenPath::within($request));
+        $shop = self::context($storefront, $release, $running, $visitor, $isSpoken ? $language : '', SpokenPath::within($request));
         $shop->layIcons();
         app()->instance(ShopContext::class, $shop);
         if ($storefront->locked) {
@@ -56,6 +54,12 @@ final class PublicShop
             if (! $visitor->holdsKey() && ! $request->routeIs(...$open)) {
                 return redirect($shop->address('/locked'));
             }
+        }
+        if (! $isSpoken) {
+            // The first language stands under no name of its own; any other is none of the shop's.
+            return $language === $shop->dictionary->language->code
+                ? redirect($shop->address(SpokenPath::within($request)), 301)
+                : throw new NotFoundHttpException();
         }
         $response = $next($request);
         if (! $request->routeIs(...self::COMMON)) {

@@ -25,6 +25,7 @@ use Ikat\Core\Setting\Catalog\FooterSettings;
 use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Setting\Catalog\WordSettings;
 use Ikat\Core\Setting\Item;
+use Ikat\Core\Store\Variant;
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
@@ -125,6 +126,12 @@ final class ShopContext
     public function say(?string $original, array $with = []): string
     {
         return $this->dictionary->say((string) $original, $with);
+    }
+
+    /** A way a product comes, each of its values in the language the shop is read in. */
+    public function way(string $way): string
+    {
+        return implode(Variant::BETWEEN, array_map($this->say(...), explode(Variant::BETWEEN, $way)));
     }
 
     /** A text whose words may have the colors of roles. */

@@ -11,6 +11,7 @@ use App\Models\CurrentStore;
 use App\Models\DeliveryOffer;
 use App\Models\MenuEntry;
 use App\Models\Page;
+use App\Models\Picture;
 use App\Models\Product;
 use App\Models\Store;
 use App\Models\Storefront;
@@ -20,6 +21,7 @@ use Ikat\Core\Language\ShippedWords;
 use Ikat\Core\Language\ShopLanguage;
 use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Store\RecordKinds;
+use Ikat\Core\Store\Variants;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -150,11 +152,18 @@ final class GatherWords implements ShouldBeUniqueUntilProcessing, ShouldQueue
         foreach (DeliveryOffer::query()->orderBy('id')->toBase()->cursor() as $offer) {
             $add('delivery', $offer->name, $offer->words);
         }
-        foreach (Product::query()->orderBy('id')->toBase()->select(['name', 'note', 'words', 'label', 'facts'])->cursor() as $product) {
+        $read = ['name', 'note', 'words', 'label', 'facts', 'options'];
+        foreach (Product::query()->orderBy('id')->toBase()->select($read)->cursor() as $product) {
             $facts = json_decode((string) $product->facts, true, 8);
             $add('products', $product->name, $product->note, $product->words, $product->label);
             $facts = is_array($facts) ? $facts : [];
             $add('facts of products', ...array_map(strval(...), array_keys($facts)), ...array_values($facts));
+            foreach (Variants::of(json_decode($product->options ?? '[]', true, 4, JSON_THROW_ON_ERROR), [])->options as $name => $values) {
+                $add('ways of products', (string) $name, ...$values);
+            }
+        }
+        foreach (Picture::query()->orderBy('id')->toBase()->pluck('alt') as $alt) {
+            $add('pictures, in words', $alt);
         }
 
         return $words;

@@ -57,9 +57,10 @@ final class LanguagesTest extends AppTestCase
         }
         self::assertStringContainsString('dir="rtl"', $this->page('/ar'));
         self::assertStringNotContainsString('dir="rtl"', $german);
-        foreach (['/en', '/fr', '/en/cart', '/xx/cart'] as $unknown) {
-            $this->get("/shop/wrenfold$unknown")->assertNotFound();
+        foreach (['/fr', '/xx/cart', '/fr/category/paper-lanterns'] as $unknown) {
+            $this->get("/shop/wrenfold$unknown")->assertNotFound()->assertSee('class="header', false);
         }
+        $this->get('/shop/wrenfold/en/cart')->assertStatus(301)->assertRedirect('/shop/wrenfold/cart');
         $this->get('/preview/1/now/shop/wrenfold/de/cart')->assertOk()->assertSee('Noch nichts im Warenkorb.');
         $this->get('/preview/1/now/shop/wrenfold/fr/cart')->assertNotFound();
     }
@@ -87,6 +88,14 @@ final class LanguagesTest extends AppTestCase
         $page = $this->page('/de');
         self::assertStringContainsString('>Papierlaternen</span></a>', $page);
         self::assertStringContainsString('>Paper lanterns</span></a>', $this->page('/'));
+        [$alt, $value] = [
+            (string) \App\Models\Product::query()->where('slug', 'tidewater-glass-lantern')->firstOrFail()->picture?->alt,
+            (string) Translation::query()->where(['language' => 'de', 'used_in' => 'ways of products'])->orderBy('id')->value('original'),
+        ];
+        $this->say('de', $alt, 'Eine Laterne am Wasser');
+        self::assertStringContainsString('alt="Eine Laterne am Wasser"', $this->page('/de/product/tidewater-glass-lantern'));
+        $this->say('de', $value, 'Auswahl');
+        self::assertSame('Auswahl', \App\Storefront\Dictionaries::of($this->storefront(), 'de')->say($value));
         $lantern = (string) \App\Models\Product::query()->orderBy('position')->value('name');
         $this->say('de', $lantern, 'Mondscheinlaterne');
         self::assertStringContainsString(

@@ -16,7 +16,7 @@
     @foreach ($cart->lines as $line)
     <tr>
       <td class="item"><div class="line-item">@include('shop.parts.thumb', ['picture' => $line->picture()])<div><a
-        href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $shop->say($line->product->name) }}</a>@if ($line->variant !== '')<p class="small">{{ $line->variant }}</p>@endif<p
+        href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $shop->say($line->product->name) }}</a>@if ($line->variant !== '')<p class="small">{{ $shop->way($line->variant) }}</p>@endif<p
           class="soft small">{{ $shop->say($line->product->note) }}</p></div></div></td>
       <td class="each">{{ $shop->each($line) }}</td>
       <td><form class="quantity" method="post" action="{{ $shop->address('/cart/change') }}"><input type="hidden" name="line" value="{{ $line->id }}"><label class="hidden-words"

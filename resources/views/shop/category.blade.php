@@ -4,7 +4,8 @@
     href="{{ $shop->address('/category/'.$category->parent->slug) }}">{{ $shop->say($category->parent->name) }}</a> @endif<span class="soft"
       aria-current="page">{{ $shop->say($category->name) }}</span></nav>
   <h1>{{ $shop->say($category->name) }}</h1>
-  @if ($category->picture)<div class="category-picture"><x-shop::picture :picture="App\Pictures\ShopPicture::of($category->picture)" :eager="true" sizes="(max-width: 759px) 92vw, 1200px"/></div>@endif
+  @if ($category->picture)<div class="category-picture"><x-shop::picture :shop="$shop" :picture="App\Pictures\ShopPicture::of($category->picture)" :eager="true"
+    sizes="(max-width: 759px) 92vw, 1200px"/></div>@endif
   <p class="soft">{{ $shop->say($category->words) }}</p>
   @if ($category->children->isNotEmpty())<ul class="within"
     aria-label="{{ $shop->say('Within :name', ['name' => $shop->say($category->name)]) }}">@foreach ($category->children as $within)<li><a class="quiet-button"

@@ -11,7 +11,7 @@
     aria-label="{{ $shop->say('Pictures of :name', ['name' => $shop->say($product->name)]) }}" @endif>
       @if ($film && $shop->text('product.video') === 'first')@include('shop.parts.film')@endif
       @forelse ($pictures as $picture)
-      <div class="product-picture" data-picture="{{ $loop->index }}"><x-shop::picture :picture="$picture" :eager="$loop->first" sizes="(max-width: 759px) 92vw, 58vw"/></div>
+      <div class="product-picture" data-picture="{{ $loop->index }}"><x-shop::picture :shop="$shop" :picture="$picture" :eager="$loop->first" sizes="(max-width: 759px) 92vw, 58vw"/></div>
       @empty
       <div class="product-picture"><p class="no-picture"><x-say :shop="$shop" k="picture.none"/></p></div>
       @endforelse

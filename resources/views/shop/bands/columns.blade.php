@@ -7,7 +7,7 @@
     @php($picture = $shop->picture($band->path("$name.picture")))
     @php($target = $shop->text($band->path("$name.target")))
     <li>
-      @if ($picture)<div class="column-picture" data-from="{{ $band->path("$name.picture") }}"><x-shop::picture :picture="$picture" sizes="(max-width: 759px) 92vw, 30vw"/></div>@endif
+      @if ($picture)<div class="column-picture" data-from="{{ $band->path("$name.picture") }}"><x-shop::picture :shop="$shop" :picture="$picture" sizes="(max-width: 759px) 92vw, 30vw"/></div>@endif
       @if ($shop->text($band->path("$name.heading")) !== '')<h3 data-from="{{ $band->path("$name.heading") }} {{ $band->path("$name.target") }}">@if ($target !== '')<a
         href="{{ $shop->address($target) }}">{{ $shop->inColors($shop->words($band->path("$name.heading"))) }}</a>@else{{
         $shop->inColors($shop->words($band->path("$name.heading"))) }}@endif</h3>@endif

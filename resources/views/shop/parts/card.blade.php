@@ -3,8 +3,9 @@
 <li class="card {{ $shop->mayWear('card.scheme') }}" data-part="card">
   <div class="card-picture hover-{{ $hover }}" data-from="card.hover">
     @if ($pictures !== [])
-    <x-shop::picture :picture="$pictures[0]" :eager="$eager ?? false" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>
-    @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :picture="$pictures[1]" alt="" class="card-second" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>@endif
+    <x-shop::picture :shop="$shop" :picture="$pictures[0]" :eager="$eager ?? false" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>
+    @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :shop="$shop" :picture="$pictures[1]" alt="" class="card-second"
+      sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>@endif
     @else
     {{-- A label says enough, and has the room to itself. --}}
     <span class="no-picture">@unless ($shop->on('card.label') && $shop->labels($product) !== [])<x-say :shop="$shop" k="picture.none"/>@endunless</span>

@@ -6,6 +6,7 @@
 @if ($below !== [] && $opens)<details class="below" name="menu-below"><summary aria-label="{{ $shop->say('More of :name', ['name' => $shop->say($entry->label)]) }}"><x-icon
   name="chevron-down"/></summary>
 <ul>@include('shop.parts.entries', ['entries' => $below, 'opens' => false])
-@if ($entry->picture)<li class="below-picture"><a href="{{ $shop->address($entry->target) }}" tabindex="-1" aria-hidden="true"><x-shop::picture :picture="App\Pictures\ShopPicture::of($entry->picture)"
+@if ($entry->picture)<li class="below-picture"><a href="{{ $shop->address($entry->target) }}" tabindex="-1" aria-hidden="true"><x-shop::picture :shop="$shop"
+  :picture="App\Pictures\ShopPicture::of($entry->picture)"
   alt="" sizes="280px"/></a></li>@endif</ul></details>
 @elseif ($below !== [])<ul>@include('shop.parts.entries', ['entries' => $below])</ul>@endif</li>@endforeach

@@ -8,7 +8,7 @@
     @foreach ($cart->lines as $line)
     <li class="line-item">@include('shop.parts.thumb', ['picture' => $line->picture()])<div><a
       href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $shop->say($line->product->name) }}</a>@if ($line->variant !== '')<p
-      class="soft small">{{ $line->variant }}</p>@endif<p
+      class="soft small">{{ $shop->way($line->variant) }}</p>@endif<p
       class="soft">{{ $line->quantity }} × {{ $shop->each($line) }}</p></div></li>
     @endforeach
   </ul>

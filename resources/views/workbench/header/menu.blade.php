@@ -46,7 +46,7 @@
     </li>
     @endforeach
   </ol>
-  @if ($edits && $entries !== [])<p class="entry-hint">In an entry: Alt and arrows move it; its level and mark stand here.</p>@endif
+  @if ($edits && $entries !== [])<p class="entry-hint">Alt and arrows move an entry; its level and mark stand here.</p>@endif
   </div>
   @if ($edits && $panel->menuKey() !== 'none')
   <form class="flex items-center gap-2 pt-1 text-[12px]" hx-post="{{ $kept }}/new" hx-vals="{{ $of(['new[menu_id]' => $panel->menuKey(), 'new[level]' => 1]) }}"><input class="entry"
