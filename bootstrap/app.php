@@ -7,6 +7,7 @@ use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Storefront\OneAddress;
+use App\Storefront\SpokenPath;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -24,6 +25,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        $middleware->prepend(SpokenPath::class);
         $middleware->prepend(OneAddress::class);
         $middleware->prepend(KnownHost::class);
         $middleware->prepend(ReadableInput::class);

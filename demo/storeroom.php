@@ -31,7 +31,7 @@ return [
     'menus' => [
         'main' => [['Paper lanterns', '/category/paper-lanterns'], ['Glass lanterns', '/category/glass-lanterns'], ['Lamp kits', '/category/lamp-kits'], ['Wicks & oil', '/category/wicks-oil'], ['Candles', '/category/candles'], ['Workshop', '/category/workshop']],
         'help' => [
-            ['Find your lantern', '/search'], ['For evenings outside', '/search?q=garden', 2, 'New'], ['For the reading chair', '/search?q=reading', 2], ['Your orders', '/account'],
+            ['Find your lantern', '/search', 1, '', 'lead-garden'], ['For evenings outside', '/search?q=garden', 2, 'New'], ['For the reading chair', '/search?q=reading', 2], ['Your orders', '/account'],
         ],
         'foot' => [['Our workshop', '/page/our-workshop'], ['Evenings at the bench', '/category/workshop'], ['Your orders', '/account'], ['Saved items', '/saved'], ['Search', '/search']],
     ],

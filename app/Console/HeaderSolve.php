@@ -6,6 +6,8 @@ namespace App\Console;
 
 use App\Inspection\Inspector;
 use Ikat\Core\Header\HeaderSolver;
+use Ikat\Core\Header\SpokenTops;
+use Ikat\Core\Language\ShopLanguage;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -17,6 +19,7 @@ final class HeaderSolve extends AnswerCommand
         {value? : width of the screen, px; without it and --width, one a line from standard input}
         {--width= : of the screen, px}
         {--look=1}
+        {--language= : two letters, where the shop speaks several}
         {--json}';
 
     protected $description = 'Say how tall the header of a look is on a screen, what makes it so tall, and from which width on it fits';
@@ -35,13 +38,28 @@ final class HeaderSolve extends AnswerCommand
         return ['value'];
     }
 
+    private function solver(): HeaderSolver
+    {
+        $inspection = app(Inspector::class)->inspect($this->look());
+        $language = (string) $this->option('language');
+        if ($language === '' || $language === ($this->look()->storefront->speaks()[0] ?? ShopLanguage::ORIGINAL)) {
+            return $inspection->get(HeaderSolver::class);
+        }
+        $spoken = $inspection->get(SpokenTops::class);
+        if (! isset($spoken->dictionaries[$language])) {
+            throw new \InvalidArgumentException("The shop does not speak “{$language}”. Say which languages it speaks in the Storeroom.");
+        }
+
+        return $spoken->in($language, $inspection)->header;
+    }
+
     protected function answer(array $values): array
     {
         $width = filter_var($values[0], FILTER_VALIDATE_FLOAT);
         if ($width === false || $width < 240 || $width > 4000) {
             throw new \InvalidArgumentException("“{$values[0]}” is not a width of a screen. Give px from 240 to 4000: --width=390.");
         }
-        $this->solver ??= app(Inspector::class)->inspect($this->look())->get(HeaderSolver::class);
+        $this->solver ??= $this->solver();
         $form = $this->solver->at($width);
         $px = ['x' => 0, 'y' => 0, 'width' => 0, 'height' => 0];
 

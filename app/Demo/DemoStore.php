@@ -46,7 +46,7 @@ final class DemoStore
             $pictures = $this->pictures($drawn);
             $this->products($demo['categories'], json_decode($productsJson, true, 16, JSON_THROW_ON_ERROR), $pictures);
             $this->morePictures($drawn, $pictures);
-            $this->around($demo);
+            $this->around($demo, $pictures);
             foreach ($demo['storefronts'] as $row) {
                 $this->storefront($row, [...$demo['own_changes'], ...self::seasons($demo['seasons']), ...$row['more'] ?? []]);
             }
@@ -151,16 +151,19 @@ final class DemoStore
         return $own;
     }
 
-    /** @param array<string, mixed> $demo */
-    private function around(array $demo): void
+    /**
+     * @param array<string, mixed> $demo
+     * @param array<string, int> $pictures name => id
+     */
+    private function around(array $demo, array $pictures): void
     {
         $menus = Menu::begin();
         foreach ($demo['menus'] as $key => $entries) {
             foreach ($entries as $i => $entry) {
-                [$label, $target, $level, $mark] = $entry + [2 => 1, 3 => ''];
+                [$label, $target, $level, $mark, $picture] = $entry + [2 => 1, 3 => '', 4 => null];
                 MenuEntry::query()->create([
                     'menu_id' => $menus[$key]->id, 'label' => $label, 'target' => $target, 'position' => $i,
-                    'level' => $level, 'mark' => $mark,
+                    'level' => $level, 'mark' => $mark, 'picture_id' => $picture === null ? null : $pictures[$picture],
                 ]);
             }
         }

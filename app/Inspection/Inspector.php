@@ -10,7 +10,9 @@ use App\Fonts\OwnFonts;
 use App\Looks\LookReader;
 use App\Models\Look;
 use App\Models\Storefront;
+use App\Models\Translation;
 use App\Pictures\PictureShelf;
+use App\Storefront\Dictionaries;
 use App\Storefront\Money;
 use App\Storefront\SampleCart;
 use App\Storefront\SamplePages;
@@ -34,7 +36,9 @@ use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\HeaderBackdrop;
 use Ikat\Core\Header\HeaderSolver;
+use Ikat\Core\Header\SpokenTops;
 use Ikat\Core\Header\TopContents;
+use Ikat\Core\Language\UnsaidWords;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
@@ -108,10 +112,16 @@ final class Inspector
                 $i->look,
                 $i->theme,
                 $this->shop($look->storefront, $i->look)->iconSpec(),
+                $i->get(HeaderBackdrop::class),
             ),
             TopContents::class => fn(Inspection $i): TopContents => TopOfPage::contents($this->shop($look->storefront, $i->look)),
+            SpokenTops::class => static fn(): SpokenTops => new SpokenTops(Dictionaries::others($look->storefront)),
+            UnsaidWords::class => static fn(): UnsaidWords => self::unsaid($look->storefront),
             Offers::class => fn(): Offers => $this->offers->of($look->storefront, now()->toImmutable()),
-            HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader($i->look),
+            HeaderBackdrop::class => fn(Inspection $i): HeaderBackdrop => $this->logos->underHeader(
+                $i->look,
+                $i->look->value('header.over') === true ? $i->get(HeaderSolver::class) : null,
+            ),
             ShopWords::class => fn(Inspection $i): ShopWords => new ShopWords(
                 ShopWords::ofLook($i->look)
                     ->and($this->words->of($look->storefront))
@@ -278,6 +288,18 @@ final class Inspector
         );
     }
 
+    private static function unsaid(Storefront $storefront): UnsaidWords
+    {
+        $others = array_slice($storefront->speaks(), 1);
+        $counts = [];
+        foreach ($others === [] ? [] : Translation::query()->whereIn('language', $others)->whereIn('said', ['missing', 'said'])
+            ->selectRaw("language, sum(said = 'missing') as missing, count(*) as many")->groupBy('language')->toBase()->get() as $row) {
+            $counts[(string) $row->language] = ['missing' => (int) $row->missing, 'all' => (int) $row->many];
+        }
+
+        return new UnsaidWords($counts);
+    }
+
     private function shop(Storefront $storefront, ResolvedLook $resolved, SampleCart $cart = SampleCart::None): ShopContext
     {
         $this->pictures->named(StoreContents::asked($resolved)['pictures']);
@@ -292,7 +314,8 @@ final class Inspector
             Visitor::looking($storefront, $cart),
             $this->pictures->one(...),
             $this->own->named(...),
-            '/preview/0/now',
+            Dictionaries::of($storefront),
+            previewPrefix: '/preview/0/now',
         );
     }
 

@@ -17,7 +17,9 @@ use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Contrast;
+use Ikat\Core\Contrast\CoverCrop;
 use Ikat\Core\Contrast\HeaderBackdrop;
+use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Image\Edges;
 use Ikat\Core\Image\MarkDetail;
 use Ikat\Core\Look\ColorInventory;
@@ -30,10 +32,23 @@ use Illuminate\Support\Facades\Cache;
 /** What is measured on the pixels of a look's logo: readability on every ground, sharpness, the mark at a tiny size. */
 final class LogoInspector
 {
-    /** The part of a picture that a header may lie over: its upper fifth, looked at in this many places. */
-    private const STRIP_SHARE = 5;
-    private const STRIP_ACROSS = 64;
-    private const STRIP_DOWN = 6;
+    /** Places of a picture that are looked at, each averaged as the eye does: a single bright pixel makes no letter unreadable. */
+    private const ACROSS = 64;
+    private const DOWN = 40;
+
+    /** The part of a picture that a header may lie over where nobody can measure its words. */
+    private const UPPER = 0.2;
+
+    /** Screens on which a header lies over a picture: width => height, px. */
+    private const SCREENS = [390 => 844, 768 => 1024, 1280 => 800, 1920 => 1080];
+
+    /** Times its least height that a band may come to by its words, and px around a word that belong to it. */
+    private const TALLER = [1.0, 1.5];
+    private const AROUND = 4.0;
+
+    /** Share of a wide screen that a picture takes beside its words, and its height on a phone in its widths: as the stylesheet says. */
+    private const BESIDE = 0.54;
+    private const PHONE_HIGH = 0.66;
 
     public function __construct(private readonly Originals $originals, private readonly IconMaker $icons) {}
 
@@ -71,7 +86,7 @@ final class LogoInspector
     }
 
     /** @return list<LogoPlace> every ground the logo stands on */
-    public function places(ResolvedLook $look, Theme $theme): array
+    public function places(ResolvedLook $look, Theme $theme, HeaderBackdrop $backdrop): array
     {
         $logo = $this->picture($look);
         if ($logo === null) {
@@ -93,7 +108,7 @@ final class LogoInspector
             $scheme = $look->text($path);
             $grounds = [Color::parse($look->text("scheme.$scheme.ground"))->hex()];
             if ($path === 'header.over.scheme') {
-                $seen = $this->underHeader($look)->seen(false);
+                $seen = $backdrop->seen(false);
                 $grounds = array_values(array_unique(array_map(
                     static fn(Color $c): string => $c->hex(),
                     array_merge(...array_column($seen, 1)),
@@ -127,17 +142,17 @@ final class LogoInspector
     }
 
     /** What lies under a transparent header, now and while seasons that are on run; no pictures when none lies over one. */
-    public function underHeader(ResolvedLook $look): HeaderBackdrop
+    public function underHeader(ResolvedLook $look, ?HeaderSolver $header = null): HeaderBackdrop
     {
         $first = explode(',', $look->text('home.bands'))[0];
         if ($look->value('header.over') !== true || ! str_starts_with($first, 'lead-')) {
             return new HeaderBackdrop([]);
         }
-        $pictures = array_filter([$this->underBand($look, $first, null, [])]);
+        $pictures = array_filter([$this->underBand($look, $header, $first, null, [])]);
         foreach ($pictures === [] ? [] : Item::listed('season', $look->text('seasons')) as $season) {
             $swaps = array_intersect_key(SeasonSwaps::of($season, $look), ["band.$first.picture" => 0, "band.$first.scheme" => 0]);
             if ($swaps !== [] && $look->value($season->path('on')) === true) {
-                $pictures[] = $this->underBand($look, $first, $look->text($season->path('name')), $swaps);
+                $pictures[] = $this->underBand($look, $header, $first, $look->text($season->path('name')), $swaps);
             }
         }
         $isBehindWords = $look->text("band.$first.layout") === 'over';
@@ -156,43 +171,107 @@ final class LogoInspector
      *
      * @return ?array{season: ?string, pixels: list<Color>, grounds: array{scheme: Color, dark?: Color}}
      */
-    private function underBand(ResolvedLook $look, string $band, ?string $season, array $swaps): ?array
+    private function underBand(ResolvedLook $look, ?HeaderSolver $header, string $band, ?string $season, array $swaps): ?array
     {
         $text = static fn(string $path): string => (string) ($swaps[$path] ?? $look->text($path));
         $picture = Picture::query()->firstWhere('name', $text("band.$band.picture"));
         if ($picture === null) {
             return null;
         }
-        $strip = Cache::rememberForever('strip '.self::STRIP_ACROSS." $picture->base", fn(): array => $this->strip($picture));
+        $key = sprintf('cells %d %d %s', self::ACROSS, self::DOWN, $picture->base);
+        $cells = Cache::rememberForever($key, fn(): array => $this->cells($picture));
+        $under = $cells === [] ? [] : array_unique(array_intersect_key($cells, self::underWords($look, $header, $band, $picture)));
         $ground = static fn(string $kind): Color => Color::parse($look->text("$kind.".$text("band.$band.scheme").'.ground'));
 
         return [
             'season' => $season,
-            'pixels' => array_map(Color::fromRgbInteger(...), $strip),
+            'pixels' => array_map(Color::fromRgbInteger(...), array_values($under)),
             'grounds' => ['scheme' => $ground('scheme')] + ($look->value(ColorInventory::DARK) === true ? ['dark' => $ground('dark')] : []),
         ];
     }
 
-    /** @return list<int> 0xRRGGBB of the upper part of a picture, each color once */
-    private function strip(Picture $picture): array
+    /** @return list<int> 0xRRGGBB of each place of a picture, row by row; none where its file is gone */
+    private function cells(Picture $picture): array
     {
         $image = $this->originals->open($picture->base, $picture->widths[0]);
         if ($image === null) {
             return [];
         }
-        // Averaged, as the eye does: a single bright pixel makes no letter unreadable.
-        $height = max(1, intdiv(imagesy($image), self::STRIP_SHARE));
-        $small = imagecreatetruecolor(self::STRIP_ACROSS, self::STRIP_DOWN);
-        imagecopyresampled($small, $image, 0, 0, 0, 0, self::STRIP_ACROSS, self::STRIP_DOWN, imagesx($image), $height);
-        $colors = [];
-        for ($i = 0; $i < self::STRIP_ACROSS * self::STRIP_DOWN; $i++) {
-            $colors[imagecolorat($small, $i % self::STRIP_ACROSS, intdiv($i, self::STRIP_ACROSS)) & 0xFFFFFF] = true;
-        }
+        $small = imagecreatetruecolor(self::ACROSS, self::DOWN);
+        imagecopyresampled($small, $image, 0, 0, 0, 0, self::ACROSS, self::DOWN, imagesx($image), imagesy($image));
 
-        return array_keys($colors);
+        return array_map(
+            static fn(int $i): int => imagecolorat($small, $i % self::ACROSS, intdiv($i, self::ACROSS)) & 0xFFFFFF,
+            range(0, self::ACROSS * self::DOWN - 1),
+        );
     }
 
-    public function measures(ResolvedLook $look, Theme $theme, IconSpec $icon): LogoMeasures
+    /**
+     * Places of a picture on which words, logo and icons of the header stand, on any screen, as each crops the picture.
+     *
+     * @return array<int, true> by the number of the place
+     */
+    private static function underWords(ResolvedLook $look, ?HeaderSolver $header, string $band, Picture $picture): array
+    {
+        if ($header === null || ! $header->isKnown()) {
+            return array_fill_keys(range(0, (int) (self::ACROSS * self::DOWN * self::UPPER) - 1), true);
+        }
+        $places = [];
+        foreach (self::SCREENS as $width => $height) {
+            foreach (self::TALLER as $times) {
+                [$left, $crop] = self::crop($look, $band, $picture, $width, $height, $times);
+                foreach ($header->at($width)->blocks as $block) {
+                    $under = $crop->under(
+                        $block['x'] - $left - self::AROUND,
+                        $block['y'] - self::AROUND,
+                        $block['width'] + 2 * self::AROUND,
+                        $block['height'] + 2 * self::AROUND,
+                    );
+                    $places += $under === null ? [] : self::placesIn($under);
+                }
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return array{float, CoverCrop} where the picture begins from the left, and how it is cropped */
+    private static function crop(ResolvedLook $look, string $band, Picture $picture, int $width, int $height, float $times): array
+    {
+        $isPhone = $width <= HeaderSolver::PHONE;
+        $least = (float) $look->value("band.$band.height");
+        [$wide, $high] = match (true) {
+            $look->text("band.$band.layout") === 'over' => [(float) $width, $times * ($isPhone ? min($least, 0.9 * $height) : $least)],
+            $isPhone => [(float) $width, self::PHONE_HIGH * $width],
+            default => [self::BESIDE * $width, $times * $least],
+        };
+        $focus = static fn(?int $percent): float => 5 * round(($percent ?? 50) / 5);
+
+        return [
+            $width - $wide,
+            new CoverCrop($picture->width, $picture->height, $wide, $high, $focus($picture->focus_x), $focus($picture->focus_y)),
+        ];
+    }
+
+    /**
+     * @param array{left: float, top: float, right: float, bottom: float} $part shares of a picture
+     *
+     * @return array<int, true>
+     */
+    private static function placesIn(array $part): array
+    {
+        $last = static fn(float $share, int $of): int => min($of - 1, max(0, (int) ceil($share * $of) - 1));
+        $places = [];
+        for ($y = (int) floor($part['top'] * self::DOWN); $y <= $last($part['bottom'], self::DOWN); $y++) {
+            for ($x = (int) floor($part['left'] * self::ACROSS); $x <= $last($part['right'], self::ACROSS); $x++) {
+                $places[max(0, $y) * self::ACROSS + max(0, $x)] = true;
+            }
+        }
+
+        return $places;
+    }
+
+    public function measures(ResolvedLook $look, Theme $theme, IconSpec $icon, HeaderBackdrop $backdrop): LogoMeasures
     {
         $logo = $this->picture($look);
         $facts = $logo === null ? null : $this->facts($logo);
@@ -209,7 +288,7 @@ final class LogoInspector
             $facts === null || $facts->vector ? null : $facts->height,
             array_map(
                 static fn(LogoPlace $p): array => ['label' => $p->label, 'path' => $p->path, 'ratio' => $p->ratio],
-                $this->places($look, $theme),
+                $this->places($look, $theme, $backdrop),
             ),
             $kept,
             $contrast,

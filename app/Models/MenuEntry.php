@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * @property int $menu_id
  * @property string $label
  * @property string $target path within the storefront, beginning with a slash
  * @property int $level from 1
+ * @property ?Picture $picture shown in the panel below it, where others stand below it
  * @property string $mark short words beside it, such as New; empty for none
  */
 final class MenuEntry extends Model
@@ -21,6 +23,12 @@ final class MenuEntry extends Model
 
     /** @var list<self> the entries one level deeper that follow it */
     public array $below = [];
+
+    /** @return BelongsTo<Picture, $this> */
+    public function picture(): BelongsTo
+    {
+        return $this->belongsTo(Picture::class);
+    }
 
     /**
      * Entries within each other: each belongs to the last before it that stands less deep.

@@ -59,6 +59,17 @@ final class Storefront extends Model
         return $this->currency === null || $this->rate === null ? new Exchange() : new Exchange($this->rate);
     }
 
+    /**
+     * Those that are read in more than one language.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeSpeakingSeveral(Builder $query): void
+    {
+        $query->join('stores', 'stores.id', '=', 'storefronts.store_id')
+            ->whereRaw("json_length(coalesce(nullif(storefronts.languages, '[]'), stores.languages)) > 1");
+    }
+
     /** @return list<string> ISO 639 codes, its own first */
     public function speaks(): array
     {

@@ -17,6 +17,7 @@ use App\Looks\ReleaseFiles;
 use App\Looks\ThemeShelf;
 use App\Looks\Trials;
 use App\Models\CurrentStore;
+use App\Models\Edit;
 use App\Models\User;
 use App\Pictures\IconMaker;
 use App\Pictures\IconShelf;
@@ -28,6 +29,7 @@ use App\Pictures\PictureShelf;
 use App\Storefront\DraftShop;
 use App\Storefront\PageCache;
 use App\Storeroom\EditProgress;
+use App\Storeroom\GatherWords;
 use App\Storeroom\StoreReader;
 use App\Storeroom\TouchedColumns;
 use App\Workbench\Shell\HeldSections;
@@ -138,6 +140,7 @@ final class IkatServiceProvider extends ServiceProvider
         Event::listen(LibraryChanged::class, static function (): void {
             app(TouchedColumns::class)->touchColumns(RecordKinds::PICTURES, [TouchedColumns::RECORDS]);
         });
+        Edit::created(static fn(Edit $edit) => GatherWords::afterwards(app(CurrentStore::class)->id()));
         TrustProxies::at(config('ikat.proxies'));
         Model::shouldBeStrict(! $this->app->isProduction());
         Blade::anonymousComponentNamespace('shop', 'shop');

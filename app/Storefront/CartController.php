@@ -33,7 +33,10 @@ final class CartController
         }
         $cart = $this->shop->visitor->cartOrNew();
         if (! $change->hasRoom($cart, $product, $variant)) {
-            $full = 'A cart holds '.ChangeCart::MOST_LINES.' different products. Take one out, or order these first.';
+            $full = $this->shop->say(
+                'A cart holds :most different products. Take one out, or order these first.',
+                ['most' => ChangeCart::MOST_LINES],
+            );
 
             return response($this->pages->cart($full), 422);
         }

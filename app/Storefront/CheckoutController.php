@@ -31,7 +31,7 @@ final class CheckoutController
     {
         return $this->withCart(function (Cart $cart) use ($request): RedirectResponse|Response {
             $given = CheckoutDetails::typed($request);
-            $problems = CheckoutDetails::problems($given);
+            $problems = CheckoutDetails::problems($given, $this->shop->dictionary);
             if ($problems !== []) {
                 return response($this->pages->details($given, $problems), 422);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Storefront;
 
 use App\Http\TypedRequest;
+use Ikat\Core\Language\Dictionary;
 use Illuminate\Support\Facades\Validator;
 
 /** What a customer says of themselves at the checkout, and what is wrong with it. */
@@ -44,9 +45,9 @@ final class CheckoutDetails
      *
      * @return array<string, string> field => what to do
      */
-    public static function problems(array $details): array
+    public static function problems(array $details, Dictionary $dictionary): array
     {
-        $check = Validator::make($details, self::FIELDS, self::MESSAGES);
+        $check = Validator::make($details, self::FIELDS, array_map($dictionary->say(...), self::MESSAGES));
 
         return $check->fails() ? array_map(static fn(array $messages): string => $messages[0], $check->errors()->messages()) : [];
     }

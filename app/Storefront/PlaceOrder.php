@@ -29,7 +29,7 @@ final class PlaceOrder
     /** @return array{storefront_id: int, to: string, subject: string, html: string} what the mailbox keeps instead of sending it */
     public static function confirmation(ShopContext $shop, Order $order): array
     {
-        $subject = "{$shop->text('header.logo.name')}: {$shop->text('say.order')} $order->number";
+        $subject = "{$shop->text('header.logo.name')}: {$shop->words('say.order')} $order->number";
 
         return [
             'storefront_id' => $shop->storefront->id,

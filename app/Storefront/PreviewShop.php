@@ -25,11 +25,17 @@ final class PreviewShop
             (string) $request->route('moment'),
             $look->storefront->store->zone(),
         ) ?? throw new NotFoundHttpException();
+        $here = SpokenPath::within($request);
         foreach (['storefront', 'look', 'moment'] as $name) {
             $request->route()->forgetParameter($name);
         }
         $visitor = Visitor::of($look->storefront, $request, SampleCart::named($request->query('cart')), $moment->moment);
-        $shop = $this->drafts->context($look, $visitor, $moment) ?? throw new NotFoundHttpException();
+        $language = SpokenPath::language($request);
+        if ($language !== '' && ! in_array($language, array_slice($look->storefront->speaks(), 1), true)) {
+            throw new NotFoundHttpException();
+        }
+        $dictionary = Dictionaries::of($look->storefront, $language);
+        $shop = $this->drafts->context($look, $visitor, $moment, $dictionary, $here) ?? throw new NotFoundHttpException();
         $shop->layIcons();
         app()->instance(ShopContext::class, $shop);
         $response = $next($request);

@@ -41,17 +41,25 @@ final class PublicShop
             ...PageCache::turns(now()->getTimestamp()), 'id' => $storefront->id,
         ]);
         $release = $storefront->liveRelease ?? throw new NotFoundHttpException();
+        $language = SpokenPath::language($request);
+        $isSpoken = $language === '' || in_array($language, array_slice($storefront->speaks(), 1), true);
         $visitor = Visitor::of($storefront, $request);
         $running = SeasonCalendar::keyIn($release->timeline, now()->getTimestamp());
-        $shop = self::context($storefront, $release, $running, $visitor);
+        $shop = self::context($storefront, $release, $running, $visitor, $isSpoken ? $language : '', SpokenPath::within($request));
         $shop->layIcons();
         app()->instance(ShopContext::class, $shop);
         if ($storefront->locked) {
             $this->cache->forget($slug);
             $open = $shop->on('locked.list') ? [...self::DOOR, 'shop.letters', 'shop.letters.*'] : self::DOOR;
             if (! $visitor->holdsKey() && ! $request->routeIs(...$open)) {
-                return redirect("/shop/$slug/locked");
+                return redirect($shop->address('/locked'));
             }
+        }
+        if (! $isSpoken) {
+            // The first language stands under no name of its own; any other is none of the shop's.
+            return $language === $shop->dictionary->language->code
+                ? redirect($shop->address(SpokenPath::within($request)), 301)
+                : throw new NotFoundHttpException();
         }
         $response = $next($request);
         if (! $request->routeIs(...self::COMMON)) {
@@ -66,7 +74,7 @@ final class PublicShop
                 $running,
                 $storefront->content_version,
                 PageCache::state(now()->getTimestamp(), $turned),
-                $request->getPathInfo(),
+                SpokenPath::asked($request),
                 (string) $response->getContent(),
                 static fn(): string => self::stripped(view(
                     'shop.trouble',
@@ -84,7 +92,7 @@ final class PublicShop
             && $request->getQueryString() === null && array_filter(ShopCookies::OWN, $request->cookies->has(...)) === [];
     }
 
-    /** What tells the workbench which setting a place comes from is nobody's business outside it. */
+    /** What tells the workbench which setting or record a place comes from is nobody's business outside it. */
     private static function strip(Response $response): void
     {
         if (
@@ -97,11 +105,17 @@ final class PublicShop
 
     public static function stripped(string $html): string
     {
-        return (string) preg_replace('/\s+data-from="[^"<>]*"/', '', $html);
+        return (string) preg_replace('/\s+data-(?:from|record)="[^"<>]*"/', '', $html);
     }
 
-    private static function context(Storefront $storefront, Release $release, string $running, Visitor $visitor): ShopContext
-    {
+    private static function context(
+        Storefront $storefront,
+        Release $release,
+        string $running,
+        Visitor $visitor,
+        string $language,
+        string $here,
+    ): ShopContext {
         $variant = $release->variants[$running] ?? ['values' => [], 'look_css' => $release->look_css];
 
         return new ShopContext(
@@ -116,6 +130,8 @@ final class PublicShop
                 ? ShopPicture::fromArray($release->pictures[$name])
                 : null,
             app(OwnFonts::class)->named(...),
+            Dictionaries::of($storefront, $language),
+            $here,
         );
     }
 }

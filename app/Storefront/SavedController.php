@@ -8,9 +8,11 @@ use App\Http\TypedRequest;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
-/** Products a visitor keeps for later, and the country they shop from: both live in the visitor's own cookies. */
+/** What a visitor keeps for later, and the country they shop from, in their own cookies; the language they read stands in the address. */
 final class SavedController
 {
+    private const PATH = '#^/(?:[a-z0-9-]+(?:/[a-z0-9-]+)*)?$#D';
+
     public function __construct(private readonly ShopContext $shop, private readonly ShopPages $pages) {}
 
     public function show(): View
@@ -31,7 +33,9 @@ final class SavedController
     public function country(TypedRequest $request): RedirectResponse
     {
         $this->shop->visitor->chooseCountry($request->word('country'));
+        $from = $request->word('from', '/');
 
-        return redirect($this->shop->redirectAddress('/'), 303);
+        // Only a page of the shop itself is gone back to.
+        return redirect($this->shop->redirectInto($request->word('language'), preg_match(self::PATH, $from) === 1 ? $from : '/'), 303);
     }
 }

@@ -18,11 +18,14 @@ use Ikat\Core\Color\Contrast;
 use Ikat\Core\Grid\ProductLabels;
 use Ikat\Core\Header\Arrangement;
 use Ikat\Core\Header\TopLook;
+use Ikat\Core\Language\Dictionary;
+use Ikat\Core\Language\ShopLanguage;
 use Ikat\Core\Look\ColorInventory;
 use Ikat\Core\Setting\Catalog\FooterSettings;
 use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Setting\Catalog\WordSettings;
 use Ikat\Core\Setting\Item;
+use Ikat\Core\Store\Variant;
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\SpokenFace;
 use Ikat\Core\Type\Voice;
@@ -54,6 +57,8 @@ final class ShopContext
      * @param string $foldedCss file name of the rules for a folded menu; empty where they are in the look's own stylesheet
      * @param \Closure(string): ?ShopPicture $library a picture the look may show, by its name
      * @param \Closure(string): FontFamily $family by its key
+     * @param Dictionary $dictionary of the language it is read in
+     * @param string $here path within the storefront that is shown, without its query
      * @param string $previewPrefix put before addresses the shop redirects to; empty for the public shop
      */
     public function __construct(
@@ -66,6 +71,8 @@ final class ShopContext
         public readonly Visitor $visitor,
         private readonly \Closure $library,
         private readonly \Closure $family,
+        public readonly Dictionary $dictionary,
+        private readonly string $here = '/',
         private readonly string $previewPrefix = '',
     ) {
         $this->moment = $visitor->moment;
@@ -103,6 +110,28 @@ final class ShopContext
     {
         // A release of an earlier Ikat knows nothing of words that have come since.
         return (string) ($this->value($path) ?? WordSettings::original($path));
+    }
+
+    /** The words of a setting, in the language the shop is read in. */
+    public function words(string $path): string
+    {
+        return $this->say($this->text($path));
+    }
+
+    /**
+     * Words in the language the shop is read in.
+     *
+     * @param array<string, string|int> $with what stands in them: name => value, for ":name"
+     */
+    public function say(?string $original, array $with = []): string
+    {
+        return $this->dictionary->say((string) $original, $with);
+    }
+
+    /** A way a product comes, each of its values in the language the shop is read in. */
+    public function way(string $way): string
+    {
+        return implode(Variant::BETWEEN, array_map($this->say(...), explode(Variant::BETWEEN, $way)));
     }
 
     /** A text whose words may have the colors of roles. */
@@ -263,7 +292,7 @@ final class ShopContext
             ($this->family)((string) $value($voice->path('family'))),
             (string) $value($voice->path('style')),
             (float) ($value($voice->path('weight')) ?? 400),
-        ));
+        ), $this->dictionary);
     }
 
     /**
@@ -371,7 +400,48 @@ final class ShopContext
     /** The public address of a path in this storefront: what pages link to. */
     public function address(string $path): string
     {
-        return '/shop/'.$this->storefront->slug.($path === '/' ? '/' : $path);
+        return $this->addressIn($this->dictionary->language->code, $path);
+    }
+
+    /** The same in another of its languages: the first stands without its name. */
+    public function addressIn(string $language, string $path): string
+    {
+        $spoken = $language === $this->firstLanguage() ? '' : "/$language";
+
+        return '/shop/'.$this->storefront->slug.$spoken.($path === '/' && $spoken !== '' ? '' : $path);
+    }
+
+    private function firstLanguage(): string
+    {
+        return $this->storefront->speaks()[0] ?? ShopLanguage::ORIGINAL;
+    }
+
+    /**
+     * Where the page that is shown stands in each language, where there are several.
+     *
+     * @return array<string, string> code => the whole address
+     */
+    public function alternates(): array
+    {
+        $codes = $this->storefront->speaks();
+
+        return count($codes) < 2 ? [] : array_combine(
+            $codes,
+            array_map(fn(string $code): string => config('app.url').$this->addressIn($code, $this->here), $codes),
+        );
+    }
+
+    public function here(): string
+    {
+        return $this->here;
+    }
+
+    /** Where the shop sends a visitor who wants to read the page they are on in another language; one it does not speak is none. */
+    public function redirectInto(string $language, string $path): string
+    {
+        return $this->previewPrefix.(in_array($language, $this->storefront->speaks(), true)
+            ? $this->addressIn($language, $path)
+            : $this->address($path));
     }
 
     /** Where the shop sends a visitor: inside the preview when this is one. */
@@ -385,7 +455,7 @@ final class ShopContext
         return '/'.config('ikat.files').'/'.$name;
     }
 
-    /** @return list<array{kind: string, text: string}> the labels on a product's picture */
+    /** @return list<array{kind: string, said: string, with: array<string, int>}> the labels on a product's picture */
     public function labels(Product $product): array
     {
         return ProductLabels::of($product->stock, $product->priceOf(), $product->added_on, $product->label, $this->moment);
@@ -400,13 +470,13 @@ final class ShopContext
     /** @param int $cents in the store's currency */
     public function price(int $cents): string
     {
-        return Money::short($this->storefront->exchange()->of($cents), $this->storefront->sellsIn());
+        return Money::short($this->storefront->exchange()->of($cents), $this->storefront->sellsIn(), $this->locale());
     }
 
     /** What one of a line of the cart costs. */
     public function each(CartLine $line): string
     {
-        return Money::short($this->visitor->each($line), $this->storefront->sellsIn());
+        return Money::short($this->visitor->each($line), $this->storefront->sellsIn(), $this->locale());
     }
 
     /**
@@ -415,13 +485,27 @@ final class ShopContext
      */
     public function amount(int $cents, ?string $in = null): string
     {
-        return Money::exact($cents, $in ?? $this->storefront->sellsIn());
+        return Money::exact($cents, $in ?? $this->storefront->sellsIn(), $this->locale());
+    }
+
+    private function locale(): string
+    {
+        return $this->dictionary->language->locale();
+    }
+
+    /** A number of stars, to one place. */
+    public function rating(float $stars): string
+    {
+        $formatter = new \NumberFormatter($this->locale(), \NumberFormatter::DECIMAL);
+        $formatter->setAttribute(\NumberFormatter::FRACTION_DIGITS, 1);
+
+        return (string) $formatter->format($stars);
     }
 
     /** @return list<MenuEntry> the entries of the first level, with those below them */
     public function menu(string $key): array
     {
-        $this->menus ??= MenuEntry::query()
+        $this->menus ??= MenuEntry::query()->with('picture')
             ->join('menus', 'menus.id', '=', 'menu_entries.menu_id')
             ->orderBy('position')
             ->orderBy('menu_entries.id')
@@ -442,13 +526,16 @@ final class ShopContext
     /** @return array<string, string> code => name of the countries it sells to, when there is a choice */
     public function countries(): array
     {
-        return self::names($this->storefront->sellsTo(), static fn(string $c): string => (string) \Locale::getDisplayRegion("-$c", 'en'));
+        return self::names(
+            $this->storefront->sellsTo(),
+            fn(string $c): string => (string) \Locale::getDisplayRegion("-$c", $this->dictionary->language->code),
+        );
     }
 
     /** @return array<string, string> tag => name of the languages it speaks, when there is a choice */
     public function languages(): array
     {
-        return self::names($this->storefront->speaks(), static fn(string $l): string => (string) \Locale::getDisplayLanguage($l, $l));
+        return self::names($this->storefront->speaks(), static fn(string $l): string => (new ShopLanguage($l))->ownName());
     }
 
     /** @return array<string, array{string, string}> payment marks that a block shows: key => [words, icon] */

@@ -130,11 +130,24 @@ final class ShopPages
     /** @param ?Collection<int, Product> $products what is shown as found; looked for when null */
     public function search(string $asked, ?Collection $products = null): View
     {
-        $products ??= ProductSearch::find($asked, self::FOUND, self::CARD, $this->shop->storefront);
+        $products ??= $this->found($asked);
 
         return $this->page('search', [
             'asked' => $asked, 'products' => $products->isEmpty() && $this->standsIn() ? StandIns::products(4) : $products,
         ]);
+    }
+
+    /** @return Collection<int, Product> what is called so, in the language the shop is read in or in the first */
+    private function found(string $asked): Collection
+    {
+        $found = ProductSearch::find($asked, self::FOUND, self::CARD, $this->shop->storefront);
+        $originals = $this->shop->dictionary->originalsWith($asked, self::FOUND);
+        if ($originals === []) {
+            return $found;
+        }
+        $said = $this->goods()->with(self::CARD)->whereIn('name', $originals)->orderBy('position')->limit(self::FOUND)->get();
+
+        return $said->concat($found)->unique('id')->take(self::FOUND)->values();
     }
 
     /** @param list<string> $slugs of products, in the order they are shown in */
@@ -164,8 +177,8 @@ final class ShopPages
         return $this->page('cart', [
             'problem' => $problem, 'codeTyped' => $refused ?? (string) $cart?->code,
             'codeProblem' => $refused === null
-                ? $codeProblem
-                : "“{$refused}” is not one of our codes. Check the spelling; your cart is unchanged.",
+                ? $this->shop->say($codeProblem)
+                : $this->shop->say('“:code” is not one of our codes. Check the spelling; your cart is unchanged.', ['code' => $refused]),
         ]);
     }
 

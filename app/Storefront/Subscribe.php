@@ -34,7 +34,7 @@ final class Subscribe
             if (! $row->wasRecentlyCreated) {
                 return;
             }
-            $subject = $shop->text('header.logo.name').': is this your address?';
+            $subject = $shop->text('header.logo.name').': '.$shop->say('Is this your address?');
             Mail::query()->create([
                 'storefront_id' => $shop->storefront->id, 'to' => $row->email, 'subject' => mb_substr($subject, 0, 200),
                 'html' => view('shop.opt-in-mail', ['shop' => $shop, 'token' => $row->token, 'subject' => $subject])->render(),

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Cache;
 final class TopOfPage
 {
     /** Raised when the reckoning changes. */
-    private const FORM = 1;
+    private const FORM = 2;
 
     private const SECONDS = 86_400;
 
@@ -29,7 +29,7 @@ final class TopOfPage
     public function foldedOn(ShopContext $shop): string
     {
         $contents = self::contents($shop);
-        $key = 'folds '.hash('xxh128', serialize([self::FORM, $contents, $shop->valuesOf(...self::ON)]));
+        $key = 'folds '.hash('xxh128', serialize([self::FORM, $contents, $shop->dictionary->key(), $shop->valuesOf(...self::ON)]));
 
         return Cache::remember(
             $key,

@@ -19,7 +19,7 @@ final class MoveRecord
     public function __construct(private readonly RecordRows $rows) {}
 
     /**
-     * @param int $by -1 for earlier, 1 for later
+     * @param int $by places: below 0 for earlier; anything but an entry of a menu goes one alone
      *
      * @return list<RecordWish> none where it is at the end already
      *
@@ -67,13 +67,18 @@ final class MoveRecord
     private function withWhatBelongsToIt(RecordKind $kind, Builder $among, int $id, int $by): array
     {
         $levels = $among->orderBy($kind->place)->orderBy('id')->limit(RecordLister::MOST)->pluck('level', 'id')->all();
-        $ids = array_keys($levels);
-        $order = Outline::moved(array_map(intval(...), array_values($levels)), (int) array_search($id, $ids, true), $by);
+        $were = $ids = array_keys($levels);
+        $levels = array_map(intval(...), array_values($levels));
+        for ($left = abs($by); $left > 0; $left--) {
+            $order = Outline::moved($levels, (int) array_search($id, $ids, true), $by <=> 0);
+            $ids = array_map(static fn(int $was): int => $ids[$was], $order);
+            $levels = array_map(static fn(int $was): int => $levels[$was], $order);
+        }
 
-        return $order === array_keys($ids) ? [] : array_map(
-            static fn(int $place, int $was): RecordWish => new RecordWish($kind->key, $ids[$was], [$kind->place => (string) $place]),
-            array_keys($order),
-            $order,
+        return $ids === $were ? [] : array_map(
+            static fn(int $place, int $of): RecordWish => new RecordWish($kind->key, $of, [$kind->place => (string) $place]),
+            array_keys($ids),
+            $ids,
         );
     }
 }

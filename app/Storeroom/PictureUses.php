@@ -8,6 +8,7 @@ use App\Looks\EveryLook;
 use App\Models\Category;
 use App\Models\CurrentStore;
 use App\Models\Look;
+use App\Models\MenuEntry;
 use App\Models\Product;
 use App\Models\Release;
 use Ikat\Core\Setting\Setting;
@@ -112,6 +113,10 @@ final class PictureUses
         $category = Category::query()->where('picture_id', $id)->value('name');
         if ($category !== null) {
             return "The category $category shows it. Take it away there first.";
+        }
+        $entry = MenuEntry::query()->where('picture_id', $id)->value('label');
+        if ($entry !== null) {
+            return "The menu entry $entry shows it. Take it away there first.";
         }
         $settings = $this->settings($name);
         if ($settings !== []) {

@@ -8,6 +8,7 @@ use App\Models\CurrentStore;
 use Ikat\Core\Find\SearchTerms;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
+use Ikat\Core\Store\Cell\LanguageCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\RecordsCell;
@@ -240,6 +241,10 @@ final class RecordLister
         if ($kind->key === RecordKinds::PICTURES) {
             return $query->orderByDesc('id');
         }
+        if ($kind->key === RecordKinds::WORDS_SAID) {
+            // What is still to be said comes first, what nobody sees any more last.
+            return $query->orderByRaw("field(said, 'missing', 'said', 'unused')")->orderBy('language')->orderBy('used_in')->orderBy('id');
+        }
 
         return $query->when($kind->place !== '', static fn(Builder $q) => $q->orderBy($kind->place))->orderBy('id');
     }
@@ -271,6 +276,7 @@ final class RecordLister
             $value = match (true) {
                 $type instanceof RecordCell => $this->names->idOf($type->kind, $written) ?? 0,
                 $type instanceof ChoiceCell => array_search($written, $type->choices, true),
+                $type instanceof LanguageCell => LanguageCell::code($written) ?? '',
                 default => $written,
             };
             $query->where($key, $value);
@@ -285,7 +291,10 @@ final class RecordLister
         return match (array_search($written, RecordKinds::PICTURE_CHECKS, true)) {
             'unused' => $query->whereRaw(RecordRows::COUNTED[RecordKinds::PICTURES][1].' = 0')->whereNotIn('name', $this->uses->inLooks())
                 ->whereNotIn('id', $this->uses->inWays())
-                ->whereNotExists(static fn(Builder $q) => $q->from('categories')->whereColumn('picture_id', 'pictures.id')->selectRaw('1')),
+                ->whereNotExists(static fn(Builder $q) => $q->from('categories')->whereColumn('picture_id', 'pictures.id')->selectRaw('1'))
+                ->whereNotExists(
+                    static fn(Builder $q) => $q->from('menu_entries')->whereColumn('picture_id', 'pictures.id')->selectRaw('1'),
+                ),
             'undescribed' => $query->where('alt', ''),
             'heavy' => $query->where('bytes', '>', self::HEAVY),
             'small' => $query->where('width', '<', self::SHOWN_WIDE)->whereExists(

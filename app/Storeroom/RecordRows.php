@@ -32,7 +32,8 @@ final class RecordRows
     private const TABLES = [
         RecordKinds::GOODS => 'products', RecordKinds::PICTURES => 'pictures', RecordKinds::CATEGORIES => 'categories',
         RecordKinds::MENUS => 'menus', RecordKinds::ENTRIES => 'menu_entries',
-        RecordKinds::PAGES => 'pages', RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
+        RecordKinds::PAGES => 'pages', RecordKinds::WORDS_SAID => 'translations',
+        RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
         RecordKinds::TAXES => 'tax_rates',
         RecordKinds::ADDRESSES => 'letters', RecordKinds::ORDERS => 'orders', RecordKinds::STOREFRONTS => 'storefronts',
         RecordKinds::STORE => 'stores',

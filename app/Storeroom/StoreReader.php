@@ -64,6 +64,7 @@ final class StoreReader
                     ->all(),
             ),
             $menus->map(static fn(Collection $of): string => $of->first()->name)->all(),
+            array_map(static fn(string $slug): string => "/product/$slug", $there['gone']),
         );
     }
 
@@ -222,7 +223,7 @@ final class StoreReader
      * @param list<string> $products slugs
      * @param list<string> $pictures names
      *
-     * @return array{address: list<string>, product: list<string>, picture: list<string>}
+     * @return array{address: list<string>, product: list<string>, picture: list<string>, gone: list<string>}
      */
     private function there(Storefront $storefront, array $addresses, array $products, array $pictures): array
     {
@@ -239,11 +240,12 @@ final class StoreReader
         $rows = $sold('/category/', $storefront->categories(), $in('/category/'))
             ->unionAll($sold('/product/', $storefront->goods(), $in('/product/')))
             ->unionAll($sold('product', $storefront->goods(), $products))
+            ->unionAll($sold('gone', $storefront->goods()->where('stock', 0), $in('/product/')))
             ->unionAll($of('picture', 'pictures', 'name', $pictures)->whereNull('deleted_at'))
             ->get();
-        $found = ['address' => [], 'product' => [], 'picture' => []];
+        $found = ['address' => [], 'product' => [], 'picture' => [], 'gone' => []];
         foreach ($rows as $row) {
-            if ($row->kind === 'product' || $row->kind === 'picture') {
+            if (isset($found[$row->kind])) {
                 $found[$row->kind][] = $row->name;
             } else {
                 $found['address'][] = $row->kind.$row->name;

@@ -276,5 +276,6 @@ final class StoreWriter
         $locked->save();
         // Finished pages of the shop say something that is no longer so.
         Storefront::query()->increment('content_version');
+        GatherWords::afterwards($locked->id);
     }
 }

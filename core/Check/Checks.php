@@ -17,7 +17,7 @@ final class Checks
             new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new EmptyMenus(),
             new DoubledEntries(), new HeaderFit(), new Promises(), new LostPictures(),
             new PageContents(), new Logos(), new MissingLetters(), new TypeSizes(), new LeftOverWords(), new ThinLetters(),
-            new HeadingLevels(), new SeasonTimes(), new Shelves(),
+            new HeadingLevels(), new SeasonTimes(), new Shelves(), new Unsaid(),
         ];
     }
 

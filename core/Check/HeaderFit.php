@@ -6,9 +6,11 @@ namespace Ikat\Core\Check;
 
 use Ikat\Core\Header\Arrangement;
 use Ikat\Core\Header\HeaderSolver;
+use Ikat\Core\Header\SpokenTops;
 use Ikat\Core\Header\TopContents;
 use Ikat\Core\Header\TopOfPage;
 use Ikat\Core\Setting\StepKey;
+use Ikat\Core\Store\RecordKinds;
 
 /** Headers that do not fit, are taller than they need be on a phone, or show what does nothing. */
 final class HeaderFit implements Check
@@ -26,6 +28,13 @@ final class HeaderFit implements Check
             return;
         }
         yield from self::misfits($top->header);
+        $spoken = $input->get(SpokenTops::class);
+        foreach ($spoken->dictionaries as $code => $dictionary) {
+            $there = $spoken->in($code, $input);
+            $language = $dictionary->language->name();
+            yield from self::misfits($there->header, $code, "In $language: f");
+            yield from self::fallingMessages($top, $there, $code, $language);
+        }
         [$width, $tall] = HeaderSolver::A_PHONE;
         $height = $top->at($width)['height'];
         if ($height / $tall > self::SHARE) {
@@ -53,22 +62,47 @@ final class HeaderFit implements Check
             );
         }
         $contents = $input->get(TopContents::class);
-        if ($top->header->has('chooser') && $contents->countries < 2) {
+        if ($top->header->has('chooser') && $contents->countries < 2 && $contents->languages < 2) {
             yield new SettingFinding(
                 'chooser:one',
                 Severity::ShouldFix,
                 StepKey::HEADER,
                 'header.chooser',
                 'The country and language chooser has nothing to choose',
-                'The store sells to one country, so nothing is shown.',
+                'The store sells to one country and speaks one language, so nothing is shown.',
                 ['header.chooser' => false],
                 'Take it out',
             );
         }
     }
 
-    /** @return iterable<SettingFinding> */
-    private static function misfits(HeaderSolver $header): iterable
+    /**
+     * Messages that take more lines on a phone in another language than in the first.
+     *
+     * @return iterable<StoreFinding>
+     */
+    private static function fallingMessages(TopOfPage $first, TopOfPage $there, string $code, string $language): iterable
+    {
+        $width = HeaderSolver::A_PHONE[0];
+        [$lines, $usual] = [$there->announcement->at($width)['lines'], $first->announcement->at($width)['lines']];
+        if ($lines > max(1, $usual)) {
+            yield new StoreFinding(
+                "message:lines:$code",
+                Severity::Know,
+                "In $language the announcement takes $lines lines on a phone",
+                sprintf('In the first language it takes %d. Say it shorter there.', $usual),
+                ['open_kind' => RecordKinds::WORDS_SAID, 'open_only' => "language:$language"],
+            );
+        }
+    }
+
+    /**
+     * @param string $language code of another than the first
+     * @param string $from how the sentence begins
+     *
+     * @return iterable<SettingFinding>
+     */
+    private static function misfits(HeaderSolver $header, string $language = '', string $from = 'F'): iterable
     {
         $first = $last = $worst = null;
         // Where it fits at both ends of a stretch, it fits on all of it.
@@ -91,11 +125,11 @@ final class HeaderFit implements Check
         $fits = $header->fitsFrom();
         $isFold = ! $worst->isFolded && $fits !== null;
         yield new SettingFinding(
-            'header:fit',
+            $language === '' ? 'header:fit' : "header:fit:$language",
             Severity::ShouldFix,
             StepKey::HEADER,
             $worst->isFolded ? 'header.logo.size.phone' : Arrangement::path('menu'),
-            sprintf('From %d to %d px ', $first, $last).match (true) {
+            sprintf('%srom %d to %d px ', $from, $first, $last).match (true) {
                 $worst->over > 0 => sprintf('the header has %d px too little', ceil($worst->over)),
                 $worst->menuLines > 1 => sprintf('the menu falls into %d lines', $worst->menuLines),
                 default => 'the words of the logo break',

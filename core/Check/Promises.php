@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
+use Ikat\Core\Header\SpokenTops;
+use Ikat\Core\Language\Dictionary;
 use Ikat\Core\Promise\Judge;
 use Ikat\Core\Promise\Judged;
 use Ikat\Core\Promise\Offers;
@@ -32,6 +34,17 @@ final class Promises implements Check
                 }
             }
         }
+        foreach ($input->get(SpokenTops::class)->dictionaries as $code => $dictionary) {
+            foreach (self::judged($input, $dictionary) as $path => $judged) {
+                foreach ($judged as $one) {
+                    if (! $one->isTrue) {
+                        yield self::spoken($input, $path, $one, $code, $dictionary);
+
+                        break;
+                    }
+                }
+            }
+        }
         $offers = $input->get(Offers::class);
         $judge = new Judge($offers);
         foreach ($offers->pages as $address => $text) {
@@ -51,8 +64,12 @@ final class Promises implements Check
         }
     }
 
-    /** @return iterable<string, list<Judged>> path of each setting whose words promise something => what, each looked up */
-    public static function judged(Inspection $input): iterable
+    /**
+     * @param ?Dictionary $dictionary of a language beside the first: what is said otherwise there
+     *
+     * @return iterable<string, list<Judged>> path of each setting whose words promise something => what, each looked up
+     */
+    public static function judged(Inspection $input, ?Dictionary $dictionary = null): iterable
     {
         $offers = $input->get(Offers::class);
         $judges = ['' => new Judge($offers)];
@@ -64,7 +81,9 @@ final class Promises implements Check
             if (! $resolution->setting->type instanceof TextType || $resolution->unmet !== null || preg_match(self::OTHERS, $path) === 1) {
                 continue;
             }
-            $text = ColoredText::plain((string) $resolution->value);
+            $original = (string) $resolution->value;
+            $said = $dictionary?->say($original) ?? $original;
+            $text = $dictionary !== null && $said === $original ? '' : ColoredText::plain($said);
             $item = SettingPath::of($path)->item;
             $isHidden = $item !== null && $input->look->catalog->has($item->path('show')) && $input->look
                 ->value($item->path('show')) !== true;
@@ -103,6 +122,22 @@ final class Promises implements Check
             "“{$one->claim->said}”. Change the words, or the offer in the Storeroom.",
             $mended === null ? [] : [$path => $mended],
             $mended === null ? '' : "Say “{$mended}”",
+        );
+    }
+
+    private static function spoken(Inspection $input, string $path, Judged $one, string $code, Dictionary $dictionary): Finding
+    {
+        return new StoreFinding(
+            "promise:$path:$code",
+            Severity::Stops,
+            sprintf(
+                'In %s the %s promises what is not kept: %s',
+                $dictionary->language->name(),
+                lcfirst(self::where($input->look->catalog->get($path))),
+                $one->why,
+            ),
+            "“{$one->claim->said}”. Say it otherwise there, or change the offer.",
+            ['open_kind' => RecordKinds::WORDS_SAID, 'open_q' => mb_substr($dictionary->say($input->look->text($path)), 0, 40)],
         );
     }
 

@@ -24,6 +24,7 @@ final readonly class StoreContents implements Measurement
      * @param int $countries it sells to
      * @param list<string> $policies addresses of the content pages that are policies
      * @param array<string, string> $menuNames key => name
+     * @param list<string> $soldOut addresses of products that cannot be bought just now, of those asked for
      */
     public function __construct(
         public array $pages = [],
@@ -35,6 +36,7 @@ final readonly class StoreContents implements Measurement
         public string $timeZone = 'UTC',
         public array $policies = [],
         public array $menuNames = [],
+        public array $soldOut = [],
     ) {}
 
     /** An empty store: whoever inspects supplies the real one. */
@@ -76,6 +78,12 @@ final readonly class StoreContents implements Measurement
     public function nameOfMenu(string $key): string
     {
         return $this->menuNames[$key] ?? $key;
+    }
+
+    /** Whether what stands at an address cannot be bought just now. */
+    public function isSoldOut(string $address): bool
+    {
+        return in_array(strtok($address, '?'), $this->soldOut, true);
     }
 
     public function has(string $address): bool

@@ -16,7 +16,8 @@ final class ProductLabels
      * @param ?int $stock pieces; null where they are not counted
      * @param ?string $own given by hand
      *
-     * @return list<array{kind: 'gone'|'sale'|'new'|'own', text: string}> the kind is that of the label's color roles
+     * @return list<array{kind: 'gone'|'sale'|'new'|'own', said: string, with: array<string, int>}> the kind is that of the label's color
+     *     roles; what stands in its words for ":name"
      */
     public static function of(
         ?int $stock,
@@ -27,16 +28,16 @@ final class ProductLabels
     ): array {
         $labels = [];
         if ($stock === 0) {
-            $labels[] = ['kind' => 'gone', 'text' => 'Sold out'];
+            $labels[] = ['kind' => 'gone', 'said' => 'Sold out', 'with' => []];
         }
         if ($price->isReducedAt($today)) {
-            $labels[] = ['kind' => 'sale', 'text' => sprintf('Save %d%%', $price->savedAt($today))];
+            $labels[] = ['kind' => 'sale', 'said' => 'Save :percent%', 'with' => ['percent' => $price->savedAt($today)]];
         }
         if ((int) $addedOn->diff($today)->days <= self::NEW_FOR_DAYS) {
-            $labels[] = ['kind' => 'new', 'text' => 'New'];
+            $labels[] = ['kind' => 'new', 'said' => 'New', 'with' => []];
         }
         if ($own !== null) {
-            $labels[] = ['kind' => 'own', 'text' => $own];
+            $labels[] = ['kind' => 'own', 'said' => $own, 'with' => []];
         }
 
         return $labels;

@@ -45,7 +45,7 @@ final readonly class AnnouncementSolver implements Measurement
         $text = new TopText($look, $breaks);
         $messages = [];
         foreach ($look->on('announcement.show') ? Item::listed('message', $look->text('announcement.messages')) : [] as $item) {
-            $words = trim(ColoredText::plain($look->text($item->path('text'))));
+            $words = trim(ColoredText::plain($look->words($item->path('text'))));
             if ($look->on($item->path('show')) && $words !== '') {
                 $messages[$item->name()] = self::text($text, $look, $words);
             }

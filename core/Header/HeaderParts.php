@@ -37,7 +37,7 @@ final class HeaderParts
     private const MARK_GAP = 6.0;
     private const ICON = 25.0;
 
-    /** Width of the field of countries, and of the space before its button. */
+    /** Width of a field of countries or languages, and of the space after it. */
     private const CHOOSER = 158.0;
 
     /** Voices whose sizes a part's depends on. */
@@ -65,12 +65,12 @@ final class HeaderParts
         }
         $this->texts = [
             'name' => $this->logoName(),
-            'line' => $text->weighing(Voice::Body, 600, $look->text('header.logo.line'), 0.2, true),
-            'button' => $text->of(Voice::Button, $look->text('header.button.text')),
-            'go' => $text->of(Voice::Body, 'Go'),
+            'line' => $text->weighing(Voice::Body, 600, $look->words('header.logo.line'), 0.2, true),
+            'button' => $text->of(Voice::Button, $look->words('header.button.text')),
+            'go' => $text->of(Voice::Body, $look->dictionary->say('Go')),
         ];
         foreach (HeaderSettings::ICON_WORDS as $icon => $words) {
-            $this->texts["icon $icon"] = $text->of(Voice::Small, $words);
+            $this->texts["icon $icon"] = $text->of(Voice::Small, $look->dictionary->say($words));
         }
     }
 
@@ -104,11 +104,20 @@ final class HeaderParts
                 $this->texts['button']->words,
             ),
             'search' => $this->box($this->look->number('header.search.width') + self::TARGET, 'Search'),
-            'chooser' => $this->contents->countries > 1
-                ? $this->box(self::CHOOSER + $this->texts['go']->width($this->text->size(Voice::Body, $screen)), 'Country')
-                : ['width' => 0.0, 'height' => 0.0, 'blocks' => []],
+            'chooser' => $this->chooser($screen),
             default => $this->icons($screen, false),
         };
+    }
+
+    /** @return Part */
+    private function chooser(float $screen): array
+    {
+        $fields = array_keys(array_filter(['Country' => $this->contents->countries > 1, 'Language' => $this->contents->languages > 1]));
+
+        return $fields === [] ? ['width' => 0.0, 'height' => 0.0, 'blocks' => []] : $this->box(
+            self::CHOOSER * count($fields) + $this->texts['go']->width($this->text->size(Voice::Body, $screen)),
+            implode(', ', $fields),
+        );
     }
 
     /** @return Part */
@@ -324,8 +333,8 @@ final class HeaderParts
     private function entries(string $menu): array
     {
         return array_map(fn(array $word): array => [
-            'text' => $this->text->of(Voice::Menu, $word['label']),
-            'mark' => $word['mark'] === '' ? null : $this->text->of(Voice::Label, $word['mark']),
+            'text' => $this->text->of(Voice::Menu, $this->look->dictionary->say($word['label'])),
+            'mark' => $word['mark'] === '' ? null : $this->text->of(Voice::Label, $this->look->dictionary->say($word['mark'])),
             'below' => $word['below'] > 0,
         ], $this->contents->menus[$menu] ?? []);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Header;
 
+use Ikat\Core\Language\Dictionary;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Setting\Catalog\TopSettings;
@@ -21,14 +22,20 @@ final class TopLook
     /**
      * @param \Closure(string): (bool|float|string|null) $value of a setting, by path; null for one that was not there yet
      * @param \Closure(Voice): SpokenFace $face
+     * @param Dictionary $dictionary of the language it is read in
      */
-    public function __construct(private readonly \Closure $value, private readonly \Closure $face) {}
+    public function __construct(
+        private readonly \Closure $value,
+        private readonly \Closure $face,
+        public readonly Dictionary $dictionary,
+    ) {}
 
-    public static function of(ResolvedLook $look): self
+    public static function of(ResolvedLook $look, ?Dictionary $dictionary = null): self
     {
         return new self(
             static fn(string $path): bool|float|string => $look->value($path),
             static fn(Voice $voice): SpokenFace => SpokenFace::of($look, $voice),
+            $dictionary ?? Dictionary::plain(),
         );
     }
 
@@ -39,12 +46,18 @@ final class TopLook
      */
     public function with(array $changes): self
     {
-        return new self(fn(string $path): bool|float|string|null => $changes[$path] ?? $this->value($path), $this->face);
+        return new self(fn(string $path): bool|float|string|null => $changes[$path] ?? $this->value($path), $this->face, $this->dictionary);
     }
 
     public function text(string $path): string
     {
         return (string) $this->value($path);
+    }
+
+    /** The words of a setting, in the language the page is read in. */
+    public function words(string $path): string
+    {
+        return $this->dictionary->say($this->text($path));
     }
 
     public function number(string $path): float

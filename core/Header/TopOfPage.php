@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Header;
 
 use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\Measurement;
 
 /**
@@ -29,6 +30,14 @@ final readonly class TopOfPage implements Measurement
             $inspection->get(UtilitySolver::class),
             $inspection->get(HeaderSolver::class),
         );
+    }
+
+    /** Of a look whose words are in another language, or whose settings are otherwise. */
+    public static function of(TopLook $look, TopContents $contents, LineBreaks $breaks): self
+    {
+        $header = HeaderSolver::of($look, $contents, $breaks);
+
+        return new self(AnnouncementSolver::of($look, $breaks), UtilitySolver::of($look, $breaks, $header), $header);
     }
 
     /** @return array{header: HeaderForm, height: float, streams: list<Stream>, lines: array{announcement: int, utility: int}} */

@@ -38,7 +38,7 @@ final readonly class UtilitySolver implements Measurement
         $text = new TopText($look, $breaks);
         $items = [];
         foreach (array_keys($look->utility()) as $key) {
-            $items[$key] = $text->of(Voice::Small, $look->text("utility.$key.text"));
+            $items[$key] = $text->of(Voice::Small, $look->words("utility.$key.text"));
         }
 
         return new self($items, $look, $text, $header);

@@ -9,7 +9,8 @@ final readonly class LayoutBox
 {
     /** Properties that widths, and the size and family of letters, depend on. */
     private const PROPERTIES = [
-        'display', 'position', 'width', 'max-width', 'padding', 'padding-inline', 'padding-left', 'padding-right', 'border',
+        'display', 'position', 'width', 'max-width', 'padding', 'padding-inline', 'padding-inline-start', 'padding-inline-end',
+        'padding-left', 'padding-right', 'border',
         'grid-template', 'grid-template-columns', 'grid-auto-flow', 'grid-column', 'gap', 'column-gap', 'order', 'font-size', 'font-family',
     ];
 

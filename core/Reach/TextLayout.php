@@ -267,7 +267,10 @@ final readonly class TextLayout
         $sides = self::parts($style['padding-inline'] ?? sprintf('%s %s', $padding[3] ?? $right, $right));
         $taken = array_map(
             static fn(string $side): float => $length->px($side) ?? 0.0,
-            [$style['padding-left'] ?? $sides[0], $style['padding-right'] ?? $sides[1] ?? $sides[0]],
+            [
+                $style['padding-inline-start'] ?? $style['padding-left'] ?? $sides[0],
+                $style['padding-inline-end'] ?? $style['padding-right'] ?? $sides[1] ?? $sides[0],
+            ],
         );
         $border = $length->px(self::parts($style['border'] ?? '0')[0]) ?? 0.0;
 

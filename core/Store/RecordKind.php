@@ -6,6 +6,7 @@ namespace Ikat\Core\Store;
 
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
+use Ikat\Core\Store\Cell\LanguageCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\WholeCell;
@@ -69,7 +70,7 @@ final readonly class RecordKind
     {
         $type = $this->columns[$key]->type ?? null;
 
-        return $type instanceof RecordCell || $type instanceof ChoiceCell;
+        return $type instanceof RecordCell || $type instanceof ChoiceCell || $type instanceof LanguageCell;
     }
 
     /** @return list<Column> in the order of the table */

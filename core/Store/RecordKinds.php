@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Store;
 
+use Ikat\Core\Language\Dictionary;
 use Ikat\Core\Store\Cell\AddressCell;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
@@ -11,6 +12,7 @@ use Ikat\Core\Store\Cell\CountryCell;
 use Ikat\Core\Store\Cell\CurrencyCell;
 use Ikat\Core\Store\Cell\DiscountCell;
 use Ikat\Core\Store\Cell\EmailCell;
+use Ikat\Core\Store\Cell\LanguageCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\PercentCell;
@@ -36,6 +38,7 @@ final class RecordKinds
     public const MENUS = 'menus';
     public const ENTRIES = 'entries';
     public const PAGES = 'pages';
+    public const WORDS_SAID = 'words';
     public const CODES = 'codes';
     public const DELIVERY = 'delivery';
     public const TAXES = 'taxes';
@@ -55,7 +58,8 @@ final class RecordKinds
     public static function all(\DateTimeZone $zone): array
     {
         $kinds = [
-            Goods::kind($zone), self::pictures(), self::categories(), self::menus(), self::entries(), self::pages(), self::codes($zone),
+            Goods::kind($zone), self::pictures(), self::categories(), self::menus(), self::entries(), self::pages(), self::words(),
+            self::codes($zone),
             self::delivery(), self::taxes(),
             self::addresses($zone), self::orders($zone), self::storefronts(), self::store(),
         ];
@@ -118,6 +122,7 @@ final class RecordKinds
             new Column('level', 'level', new WholeCell(1, self::LEVELS), true, 60, 1, isAsked: true),
             new Column('target', 'leads to', new TargetCell(), true, 260, isAsked: true),
             new Column('mark', 'mark', new TextCell(20), wide: 90),
+            new Column('pictures', 'picture below it', new PicturesCell(1), wide: 58, also: ['picture', 'image']),
             new Column('position', 'place', new WholeCell(), true, 60, 0),
         ], place: 'position');
     }
@@ -130,6 +135,26 @@ final class RecordKinds
             new Column('policy', 'policy', new SwitchCell(), wide: 60, beginning: false),
             new Column('away', 'put away', new SwitchCell(), wide: 76, beginning: false, also: ['hidden', 'draft']),
             new Column('body', 'words', new RichCell(self::WORDS), wide: 320, isAsked: true, also: ['text', 'content', 'body']),
+        ]);
+    }
+
+    /** How far words are said in another language, as it is kept and as it is written. */
+    public const SAID = ['missing' => 'not said', 'said' => 'said', 'unused' => 'no longer shown'];
+
+    private static function words(): RecordKind
+    {
+        return new RecordKind(self::WORDS_SAID, 'word', 'words', 'original', 'known', [
+            new Column('language', 'language', new LanguageCell(), true, 96, isAsked: true),
+            new Column('original', 'original', new TextCell(self::WORDS, true), true, 250, isAsked: true),
+            new Column('words', 'words', new TextCell(self::WORDS, true), wide: 290, isAsked: true, also: ['translation', 'target']),
+            new Column('used_in', 'where', new TextCell(self::NAME), wide: 150, isComputed: true),
+            new Column('said', 'state', new ChoiceCell(self::SAID), wide: 96, isComputed: true),
+            new Column('known', 'known as', new TextCell(20)),
+        ], follows: static fn(array $row): array => [
+            'known' => Dictionary::known(...array_map(
+                static fn(string $key): string => is_string($row[$key]) ? $row[$key] : '',
+                ['language', 'original'],
+            )),
         ]);
     }
 

@@ -142,11 +142,11 @@ final class ColorDeskTest extends AppTestCase
         // A season puts another picture there: what holds on every day's picture may fail on that one.
         $light = [
             'header.over' => true, 'header.over.scheme' => 'night', 'band.lead-1.layout' => 'over', 'band.lead-1.veil' => 0.5,
-            'band.lead-1.picture' => 'workshop', 'seasons' => 'season-1', 'season.season-1.on' => true, 'season.season-1.name' => 'Thaw',
+            'band.lead-1.picture' => 'lead', 'seasons' => 'season-1', 'season.season-1.on' => true, 'season.season-1.name' => 'Thaw',
             'season.season-1.picture' => '',
         ];
         $now = array_map(static fn(ContrastFinding $f): string => $f->title, $over($inspect($light)));
-        $swapped = $inspect(['season.season-1.picture' => 'lead'] + $light);
+        $swapped = $inspect(['season.season-1.picture' => 'workshop'] + $light);
         self::assertSame([null, 'Thaw'], array_column($swapped->get(HeaderBackdrop::class)->seen(false), 0));
         $then = array_map(static fn(ContrastFinding $f): string => $f->title, $over($swapped));
         self::assertNotSame(

@@ -23,6 +23,7 @@ use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\SizedText;
 use Ikat\Core\Header\TopLook;
 use Ikat\Core\Header\UtilitySolver;
+use Ikat\Core\Language\Dictionary;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Type\FontShelf;
 use Symfony\Component\Process\Process;
@@ -173,6 +174,7 @@ final class HeaderInChromiumTest extends AppTestCase
             Visitor::looking($storefront, SampleCart::None),
             app(PictureShelf::class)->one(...),
             app(OwnFonts::class)->named(...),
+            Dictionary::plain(),
         );
     }
 

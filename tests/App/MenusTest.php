@@ -44,9 +44,9 @@ final class MenusTest extends AppTestCase
             $page,
         );
         self::assertMatchesRegularExpression(
-            '~^\s*<ul><li><a[^>]*>Kitchen</a><details class="below".*'
-            .'<ul><li><a[^>]*>Above the table\s+<span\s+class="label label-own">New</span></a>'
-            .'<ul><li><a[^>]*>Low lights</a></li></ul></li></ul></details></li></ul>~s',
+            '~^\s*<ul><li><a[^>]*><span\s*>Kitchen</span></a><details class="below".*'
+            .'<ul><li><a[^>]*><span\s*>Above the table</span>\s*<span\s+class="label label-own">New</span></a>'
+            .'<ul><li><a[^>]*><span\s*>Low lights</span></a></li></ul></li></ul></details></li></ul>~s',
             $menu,
         );
         self::assertStringContainsString('/build/shop.js', $page, 'what opens where it is pointed at needs the script');
@@ -83,5 +83,50 @@ final class MenusTest extends AppTestCase
         self::assertSame(['1 Your orders', '1 For evenings outside', '1 For the reading chair'], $order());
         $this->post(self::AT.'/undo')->assertOk();
         self::assertSame([$was[3], $was[0], $was[1], $was[2]], $order());
+    }
+
+    public function testAPictureStandsInThePanelBelowAnEntryAndStaysAsLongAsItIsShown(): void
+    {
+        $this->edit(['path' => 'header.menu.main', 'value' => 'help'])->assertOk();
+        $page = (string) $this->get('/preview/1/now/shop/wrenfold')->assertOk()->getContent();
+        self::assertMatchesRegularExpression(
+            '~<details class="below".*?<li class="below-picture"><a href="/shop/wrenfold/search"~s',
+            $page,
+        );
+        $entry = MenuEntry::query()->whereNotNull('picture_id')->firstOrFail();
+        $this->post(self::AT.'/delete', ['open_kind' => 'pictures', 'ids' => (string) $entry->picture_id])
+            ->assertSee('The menu entry Find your lantern shows it');
+        $this->post(self::AT.'/cells', ['open_kind' => 'entries', 'record' => $entry->getKey(), 'column' => 'pictures', 'value' => ''])
+            ->assertOk();
+        self::assertStringNotContainsString(
+            'below-picture',
+            (string) $this->get('/preview/1/now/shop/wrenfold')->assertOk()->getContent(),
+        );
+    }
+
+    public function testAnEntryThatLeadsToWhatIsSoldOutIsFound(): void
+    {
+        $soldOut = \App\Models\Product::query()->where('stock', 0)->orderBy('id')->value('slug');
+        $this->make('entries', ['menu_id' => 'main', 'label' => 'The last one', 'level' => '1', 'target' => "/product/$soldOut"]);
+        $keys = array_map(
+            static fn($f): string => $f->key(),
+            app(\App\Inspection\Inspector::class)->findings($this->look()->load('storefront.store')),
+        );
+        self::assertContains("gone:menu:main:/product/$soldOut", $keys);
+        self::assertNotContains("target:menu:main:/product/$soldOut", $keys);
+    }
+
+    public function testTheBoardOfTheHeaderChangesTheMenuAndStaysInItsStep(): void
+    {
+        $entry = MenuEntry::query()->where('label', 'Workshop')->firstOrFail();
+        $here = ['open_kind' => 'entries', 'here' => '1', 'step' => 'header'];
+        $this->post(self::AT.'/move', [...$here, 'record' => $entry->getKey(), 'by' => -3])
+            ->assertOk()->assertSee('data-menu-board', false);
+        $main = static fn(): array => MenuEntry::query()->where('menu_id', $entry->menu_id)->orderBy('position')->pluck('label')->all();
+        self::assertSame(['Paper lanterns', 'Glass lanterns', 'Workshop', 'Lamp kits', 'Wicks & oil', 'Candles'], $main());
+        $this->post(self::AT.'/undo', $here)->assertOk()->assertSee('data-menu-board', false);
+        self::assertSame('Workshop', array_slice($main(), -1)[0]);
+        $this->actingAs($this->person('ines'));
+        $this->get('/workbench/looks/1/header')->assertOk()->assertDontSee('entry-grip', false)->assertSee('data-menu-board', false);
     }
 }

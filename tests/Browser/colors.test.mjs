@@ -214,7 +214,7 @@ test('what stands over a picture is measured on it, and mended by the thinnest v
   await page.waitForSelector('.opened-pair .fix');
   await page.waitForFunction(() => { const box = document.querySelector('.opened-pair').getBoundingClientRect(); return box.top < document.querySelector('#bench').getBoundingClientRect().bottom - 80; });
   await posted(() => page.locator('.opened-pair .fix', { hasText: 'Lay a tint of' }).click());
-  assert.match(await pair.getAttribute('aria-label'), /, (4\.[5-9]|[5-9]\.\d) to 1 in Night: holds/);
+  await page.waitForFunction(() => /, (4\.[5-9]|[5-9]\.\d) to 1 in Night: holds/.test(document.querySelector('[data-pair="menu:over"]').getAttribute('aria-label')));
   await page.waitForFunction(() => Number(getComputedStyle(document.querySelector('iframe').contentDocument.querySelector('.lead-picture'), '::after').opacity) > 0.3);
   await undoHere();
   // All at once: what no ink mends is left to one veil.

@@ -221,3 +221,48 @@ test('axe finds nothing in the step', async () => {
     await noAxeFindings(page, part, ['iframe']);
   }
 });
+
+test('the menu is edited on its board and in the window, put in order by key and by dragging, and taken back', async () => {
+  const stored = (act) => edited(page, act, /\/storeroom\/(cells|new|delete|move|undo)$/);
+  const words = () => inHeader(() => [...document.querySelectorAll('nav.menu > ul > li > a')].map((a) => a.textContent.trim()).join());
+  const begins = 'Paper lanterns,Glass lanterns,Lamp kits,Wicks & oil,Candles,Workshop';
+  await go('?open_at=1400&device=w1400');
+  assert.equal(await words(), begins);
+  await page.locator('[aria-label="Words of Candles"]').fill('Tapers');
+  await stored(() => page.keyboard.press('Enter'));
+  await shows(page, words, begins.replace('Candles', 'Tapers'));
+  await toldAsItIs();
+  await page.locator('[aria-label="Words of Lamp kits"]').focus();
+  await stored(() => page.keyboard.press('Alt+ArrowDown'));
+  await shows(page, words, 'Paper lanterns,Glass lanterns,Wicks & oil,Lamp kits,Tapers,Workshop');
+  const grip = (name) => page.locator('.entry-row', { has: page.locator(`[aria-label="Words of ${name}"]`) }).locator('.entry-grip');
+  await page.locator('#entry-new').scrollIntoViewIfNeeded();
+  await stored(async () => {
+    const [from, to] = [await grip('Workshop').boundingBox(), await grip('Paper lanterns').boundingBox()];
+    await page.mouse.move(from.x + 4, from.y + 8);
+    await page.mouse.down();
+    // The rows make room one after another: held where it is to come, until the first has.
+    const isFirst = () => page.evaluate(() => document.querySelector('.entry-row input').value === 'Workshop');
+    for (let i = 1; i <= 80 && !(await isFirst()); i += 1) await page.mouse.move(from.x + 4 + (i % 2), Math.max(to.y + 1, from.y + 8 - 12 * i));
+    await page.mouse.up();
+  });
+  await shows(page, words, 'Workshop,Paper lanterns,Glass lanterns,Wicks & oil,Lamp kits,Tapers');
+  await page.locator('#entry-new').fill('Repairs');
+  await page.locator('#entry-new-target').selectOption({ label: 'Delivery' });
+  await stored(() => page.locator('#entry-new').press('Enter'));
+  await page.locator('[aria-label="Words of Repairs"]').focus();
+  await stored(() => page.locator('.entry-row:focus-within').getByRole('button', { name: /^Further in/ }).click());
+  await shows(page, () => inHeader(() => document.querySelector('nav.menu details.below li')?.textContent.trim()), 'Repairs');
+  await noAxeFindings(page, 'the board of the menu');
+  await page.locator('[aria-label="Words of Repairs"]').focus();
+  await stored(() => page.locator('.entry-row:focus-within').getByRole('button', { name: /^Delete/ }).click());
+  // In the window, where the words stand.
+  await stored(async () => {
+    await shopFrame(page).locator('nav.menu [data-record]', { hasText: 'Wicks & oil' }).dblclick();
+    await page.keyboard.type('Wicks');
+    await page.keyboard.press('Enter');
+  });
+  await shows(page, words, 'Workshop,Paper lanterns,Glass lanterns,Wicks,Lamp kits,Tapers');
+  for (let i = 0; i < 7; i += 1) await stored(() => page.locator('#entry-undo').click());
+  await shows(page, words, begins);
+});

@@ -29,14 +29,14 @@ final class LayersTest extends TestCase
         array_merge_recursive array_pop array_push array_reduce array_replace array_replace_recursive array_reverse array_search
         array_shift array_slice array_splice array_sum array_unique array_unshift array_values arsort assert atan2 bindec ceil
         checkdate chr cos count ctype_xdigit decbin end exp explode filter_var floatval floor fmod get_debug_type get_object_vars
-        gzuncompress hash hash_equals hash_hmac hexdec htmlspecialchars iconv implode in_array intdiv intval is_array is_bool is_finite
-        is_float is_int is_numeric is_object is_scalar is_string is_subclass_of iterator_to_array json_decode json_encode ksort
-        lcfirst levenshtein libxml_clear_errors libxml_use_internal_errors log ltrim max mb_check_encoding mb_chr mb_ord mb_scrub
-        mb_str_split mb_stripos mb_strlen mb_strpos mb_strtolower mb_strtoupper mb_substr method_exists min number_format ord pack
-        pathinfo pow preg_match preg_match_all preg_quote preg_replace preg_replace_callback preg_split range rawurlencode round
-        rsort rtrim serialize sin sort spl_object_id sprintf sqrt str_contains str_ends_with str_pad str_replace str_split
-        str_starts_with stripos strlen strpos strstr strtok strtolower strtoupper strval substr substr_count trim uasort ucfirst
-        uksort unpack usort
+        gzuncompress hash hash_equals hash_hmac hexdec htmlspecialchars iconv implode in_array intdiv intval is_array is_bool
+        is_finite is_float is_int is_numeric is_object is_scalar is_string is_subclass_of iterator_to_array json_decode json_encode
+        ksort lcfirst levenshtein libxml_clear_errors libxml_use_internal_errors log ltrim max mb_check_encoding mb_chr
+        mb_convert_case mb_ord mb_scrub mb_str_split mb_stripos mb_strlen mb_strpos mb_strtolower mb_strtoupper mb_substr
+        method_exists min number_format ord pack pathinfo pow preg_match preg_match_all preg_quote preg_replace
+        preg_replace_callback preg_split range rawurlencode round rsort rtrim serialize sin sort spl_object_id sprintf sqrt
+        str_contains str_ends_with str_pad str_replace str_split str_starts_with stripos strlen strpos strstr strtok strtolower
+        strtoupper strtr strval substr substr_count trim uasort ucfirst uksort unpack usort
     ';
 
     public function testTheCoreNamesOnlyWhatIsPure(): void

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Workbench\Header;
 
 use App\Http\TypedRequest;
+use App\Models\Menu;
+use App\Models\MenuEntry;
+use App\Models\StoreEdit;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
 use App\Workbench\Shell\Sheet;
@@ -17,8 +20,11 @@ use Ikat\Core\Header\HeaderForm;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\ScrolledHeader;
 use Ikat\Core\Header\ShorterMessage;
+use Ikat\Core\Header\SpokenTops;
 use Ikat\Core\Header\TopContents;
 use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Language\Dictionary;
+use Ikat\Core\Language\ShopLanguage;
 use Ikat\Core\Promise\Judged;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Item;
@@ -40,10 +46,16 @@ final class HeaderPanel extends ControlsPanel
     /** Width of the screen that is looked at, px. */
     public readonly int $at;
 
+    /** Code of the language the top is measured in; empty for the first. */
+    public readonly string $language;
+
     /** The part of the header that is picked up; empty for none. */
     public readonly string $piece;
 
     private ?RiverDrawing $river = null;
+
+    /** @var ?list<array{id: int, label: string, target: string, level: int, mark: string, width: ?float}> */
+    private ?array $entries = null;
 
     /** @var ?array<string, list<Judged>> */
     private ?array $promises = null;
@@ -53,6 +65,8 @@ final class HeaderPanel extends ControlsPanel
         parent::__construct($bench, $request);
         $at = (int) $request->word('open_at');
         $this->at = $at >= HeaderSolver::NARROWEST && $at <= HeaderSolver::WIDEST ? $at : self::AT;
+        $language = $request->word('open_language');
+        $this->language = isset($this->spoken()->dictionaries[$language]) ? $language : '';
         $piece = $request->word('open_piece');
         $this->piece = isset(Arrangement::PARTS[$piece]) && $this->top()->header->has($piece) ? $piece : '';
     }
@@ -61,9 +75,10 @@ final class HeaderPanel extends ControlsPanel
     public function prepare(): void
     {
         $this->river();
+        $this->languages();
         $this->scrolled();
         $this->messages();
-        $this->menu();
+        $this->entries();
         foreach ($this->piece === '' ? [] : array_keys(Arrangement::PLACES) as $place) {
             $this->trial()->remedy($this->piece, $place);
         }
@@ -80,14 +95,17 @@ final class HeaderPanel extends ControlsPanel
             'workbench.header.sheet',
             'Height by screen width',
             'px down; inside each stream its row from left (top) to right (bottom)',
-            (int) ceil($this->river()->height()) + 122,
+            (int) ceil($this->river()->height()) + ($this->languages() === [] ? 122 : 148),
             window: 240,
         );
     }
 
     public function state(): array
     {
-        return [...parent::state(), 'open_at' => $this->at === self::AT ? '' : (string) $this->at, 'open_piece' => $this->piece];
+        return [
+            ...parent::state(), 'open_at' => $this->at === self::AT ? '' : (string) $this->at, 'open_piece' => $this->piece,
+            'open_language' => $this->language,
+        ];
     }
 
     /**
@@ -100,9 +118,47 @@ final class HeaderPanel extends ControlsPanel
         return $this->bench->address('header?'.http_build_query(array_filter([...$this->state(), ...$other])));
     }
 
+    /** In the language that is looked at. */
     public function top(): TopOfPage
     {
-        return $this->bench->inspection()->get(TopOfPage::class);
+        return $this->topIn($this->language);
+    }
+
+    private function topIn(string $language): TopOfPage
+    {
+        $inspection = $this->bench->inspection();
+
+        return $language === '' ? $inspection->get(TopOfPage::class) : $this->spoken()->in($language, $inspection);
+    }
+
+    private function spoken(): SpokenTops
+    {
+        return $this->bench->inspection()->get(SpokenTops::class);
+    }
+
+    /**
+     * The languages the shop speaks, where there are several.
+     *
+     * @return array<string, array{name: string, fits: ?int, folds: float}> code, empty for the first => with the least width of a screen on
+     *     which all fits beside one another, null for none, and the widest on which the menu is folded away
+     */
+    public function languages(): array
+    {
+        $codes = $this->bench->look->storefront->speaks();
+        $languages = [];
+        foreach (count($codes) < 2 ? [] : $codes as $i => $code) {
+            $header = $this->topIn($i === 0 ? '' : $code)->header;
+            $languages[$i === 0 ? '' : $code] = [
+                'name' => (new ShopLanguage($code))->name(), 'fits' => $header->fitsFrom(), 'folds' => $header->foldsUpTo(),
+            ];
+        }
+
+        return $languages;
+    }
+
+    private function dictionary(): Dictionary
+    {
+        return $this->spoken()->dictionaries[$this->language] ?? Dictionary::plain();
     }
 
     /** Whether there is anything to draw: somebody has the fonts. */
@@ -189,7 +245,7 @@ final class HeaderPanel extends ControlsPanel
     public function messages(): array
     {
         $look = $this->bench->inspection()->look;
-        $solver = $this->top()->announcement;
+        $solver = $this->topIn('')->announcement;
 
         return array_map(function (Item $item) use ($look, $solver): array {
             $words = ColoredText::plain($look->text($item->path('text')));
@@ -218,7 +274,7 @@ final class HeaderPanel extends ControlsPanel
      */
     private function shorter(string $words): ?array
     {
-        $solver = $this->top()->announcement;
+        $solver = $this->topIn('')->announcement;
         $all = array_map(
             static fn(string $text): array => ['text' => $text, 'width' => $solver->set($text)->width($solver->size)],
             ShorterMessage::of($words),
@@ -235,7 +291,7 @@ final class HeaderPanel extends ControlsPanel
     /** The largest size of letters in which a message takes one line on a phone, px; null where none that can be read does. */
     private function smaller(string $words): ?float
     {
-        $solver = $this->top()->announcement;
+        $solver = $this->topIn('')->announcement;
         $text = $solver->set($words);
         for ($size = $solver->size - 1; $size >= self::LEAST; $size--) {
             if ($text->lines($size, $solver->room(self::PHONE)) === 1) {
@@ -261,10 +317,52 @@ final class HeaderPanel extends ControlsPanel
         ));
 
         return array_map(
-            static fn(array $w, int $i): array => ['words' => $w['label'], 'width' => $blocks[$i]['width'] ?? 0.0, ...$w],
+            fn(array $w, int $i): array => [
+                'words' => $this->dictionary()->say($w['label']), 'width' => $blocks[$i]['width'] ?? 0.0, ...$w,
+            ],
             $words,
             array_keys($words),
         );
+    }
+
+    /**
+     * Entries of the main menu, of all levels.
+     *
+     * @return list<array{id: int, label: string, target: string, level: int, mark: string, width: ?float}> in order; those of the first
+     *     level with px of their words at the width that is looked at
+     */
+    public function entries(): array
+    {
+        return $this->entries ??= $this->readEntries();
+    }
+
+    /** @return list<array{id: int, label: string, target: string, level: int, mark: string, width: ?float}> */
+    private function readEntries(): array
+    {
+        $widths = array_column($this->menu(), 'width');
+        $entries = [];
+        foreach (MenuEntry::query()->whereIn('menu_id', Menu::query()->where('slug', $this->menuKey())->select('id'))
+            ->orderBy('position')->orderBy('id')->get() as $entry) {
+            $entries[] = [
+                'id' => (int) $entry->getKey(), 'label' => $entry->label, 'target' => $entry->target, 'level' => $entry->level,
+                'mark' => $entry->mark, 'width' => $entry->level === 1 ? array_shift($widths) : null,
+            ];
+        }
+
+        return $entries;
+    }
+
+    public function menuKey(): string
+    {
+        return $this->bench->inspection()->look->text('header.menu.main');
+    }
+
+    /** What was last done in the Storeroom and can be undone; null for nothing. */
+    public function lastInStoreroom(): ?string
+    {
+        $undo = $this->bench->look->storefront->store->undo_at;
+
+        return $undo === 0 ? null : StoreEdit::query()->where('sequence', $undo)->value('label');
     }
 
     /**

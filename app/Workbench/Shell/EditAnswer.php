@@ -10,6 +10,9 @@ use App\Models\Edit;
 use App\Models\Look;
 use App\Models\User;
 use Ikat\Core\Header\HeaderSolver;
+use Ikat\Core\Header\SpokenTops;
+use Ikat\Core\Language\Dictionary;
+use Ikat\Core\Language\ShopLanguage;
 use Ikat\Core\Look\Change;
 use Illuminate\Http\Response;
 
@@ -54,7 +57,7 @@ final class EditAnswer
         return response($words, 422, ['Content-Type' => 'text/plain; charset=UTF-8']);
     }
 
-    /** @return array{sheet: string, folded: string, reload: bool, words: string, places: array<string, list<int>>} */
+    /** @return array{sheet: string, folded: array<string, string>, reload: bool, words: string, places: array<string, list<int>>} */
     private static function event(Bench $bench, ?Edit $made): array
     {
         $changes = $made === null ? [] : $made->entry()->changes;
@@ -65,10 +68,26 @@ final class EditAnswer
 
         return [
             'sheet' => $bench->sheet(),
-            'folded' => $bench->inspection()->get(HeaderSolver::class)->foldedOn(),
+            'folded' => self::folded($bench),
             'reload' => $structural !== [],
             'words' => $made === null ? 'Nothing changed.' : ucfirst($made->kind).': '.$made->label.'.',
             'places' => $made === null ? [] : $bench->lastReach()->places ?? [],
+        ];
+    }
+
+    /** @return array<string, string> code of each language the shop is read in => screens on which its menu is folded away */
+    private static function folded(Bench $bench): array
+    {
+        $inspection = $bench->inspection();
+        $first = $bench->look->storefront->speaks()[0] ?? ShopLanguage::ORIGINAL;
+        $spoken = $inspection->get(SpokenTops::class);
+
+        return [
+            $first => $inspection->get(HeaderSolver::class)->foldedOn(),
+            ...array_map(
+                static fn(Dictionary $d): string => $spoken->in($d->language->code, $inspection)->header->foldedOn(),
+                $spoken->dictionaries,
+            ),
         ];
     }
 }

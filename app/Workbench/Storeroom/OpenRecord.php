@@ -9,6 +9,7 @@ use App\Models\Category;
 use App\Models\Look;
 use App\Models\Mail;
 use App\Models\Menu;
+use App\Models\MenuEntry;
 use App\Models\Order;
 use App\Models\Picture;
 use App\Models\Product;
@@ -21,6 +22,7 @@ use Ikat\Core\Setting\Catalog\Parts;
 use Ikat\Core\Setting\ColoredText;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\Type\MenuType;
+use Ikat\Core\Setting\Type\TextType;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Price;
 use Ikat\Core\Store\RecordKind;
@@ -70,8 +72,22 @@ final class OpenRecord
             RecordKinds::DELIVERY => WindowPlace::ofPart('delivery'),
             RecordKinds::ORDERS => $letter === null ? null : new WindowPlace("/mail/$letter->id", ''),
             RecordKinds::CODES => new WindowPlace('code', 'cart'),
+            RecordKinds::WORDS_SAID => $this->placeOfWords((string) (is_string($this->row['original']) ? $this->row['original'] : '')),
             default => null,
         };
+    }
+
+    /** Where this look says words: in a setting of its own, or in a menu. */
+    private function placeOfWords(string $original): ?WindowPlace
+    {
+        foreach ($this->bench->inspection()->look->all() as $resolution) {
+            if ($resolution->setting->type instanceof TextType && $resolution->value === $original && $resolution->unmet === null) {
+                return WindowPlace::ofPart($resolution->setting->part);
+            }
+        }
+        $menu = MenuEntry::query()->where('label', $original)->value('menu_id');
+
+        return $menu === null ? null : $this->placeOfMenu((int) $menu);
     }
 
     /** Where this look shows a menu. */

@@ -34,7 +34,8 @@ final class StoreroomAnswer
         // The store's version has gone up in the database alone.
         $look->storefront->refresh();
         $look->storefront->store->refresh();
-        $bench = $this->maker->make($request, $look, 'storeroom');
+        // What another step changes of the Storeroom is answered with that step.
+        $bench = $request->flag('here') ? $this->maker->make($request, $look) : $this->maker->make($request, $look, 'storeroom');
 
         return $this->maker->answer($request->flag('over') ? 'workbench.storeroom.over' : 'workbench.shell.answer', $bench, ['tells' => [
             'ikat:edited' => [

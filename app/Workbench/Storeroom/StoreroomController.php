@@ -42,6 +42,9 @@ final class StoreroomController
     private const MOST_CELLS = 20_000;
     private const MOST_CHARACTERS = 4_000_000;
 
+    /** Places an entry is moved at once. */
+    private const FARTHEST = 100;
+
     public function __construct(
         private readonly BenchMaker $maker,
         private readonly StoreroomAnswer $answer,
@@ -176,12 +179,12 @@ final class StoreroomController
         return new JsonResponse($this->progress->ask($request->word('progress', '', 40)) ?? new \stdClass());
     }
 
-    /** A place earlier or later in the order that is set by hand. */
+    /** Earlier or later in the order that is set by hand: an entry of a menu by several places, anything else by one. */
     public function move(TypedRequest $request, int $look, MoveRecord $move): Response
     {
         $found = $this->maker->look($look);
         $kind = $this->kind($request, $found);
-        $by = $request->whole('by', 1, -1, 1) < 0 ? -1 : 1;
+        $by = $request->whole('by', 1, -self::FARTHEST, self::FARTHEST);
 
         return $this->attempt($request, $found, fn(Store $store): StoreOutcome => $this->writer->edit(
             $store,

@@ -10,6 +10,7 @@ use App\Models\DeliveryOffer;
 use App\Models\PromotionCode;
 use App\Models\Store;
 use App\Models\StoreEdit;
+use App\Storeroom\GatherWords;
 use App\Storeroom\PictureUses;
 use App\Storeroom\RecordLister;
 use App\Storeroom\StoreFile;
@@ -20,8 +21,10 @@ use App\Workbench\Shell\StepPanel;
 use App\Workbench\Shell\WindowPlace;
 use Ikat\Core\Check\Finding;
 use Ikat\Core\Check\Shelves;
+use Ikat\Core\Language\ShopLanguage;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
+use Ikat\Core\Store\Cell\LanguageCell;
 use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\RichCell;
@@ -412,6 +415,11 @@ final class StoreroomPanel extends StepPanel
             }
             if ($column->type instanceof ChoiceCell) {
                 $groups[$column->key] = array_values($column->type->choices);
+            } elseif ($column->type instanceof LanguageCell) {
+                $groups[$column->key] = array_map(
+                    static fn(string $code): string => (new ShopLanguage($code))->name(),
+                    GatherWords::languages(),
+                );
             } elseif ($column->type instanceof RecordCell && $column->type->kind !== RecordKinds::GOODS) {
                 $groups[$column->key] = array_values($this->offered($column));
             }

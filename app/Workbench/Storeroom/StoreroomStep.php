@@ -91,6 +91,7 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
     {
         Route::middleware('can:edit')->prefix('storeroom')->group(static function (): void {
             Route::post('cells', [StoreroomController::class, 'cells']);
+            Route::post('say', [SayController::class, 'say']);
             Route::get('over', [OverController::class, 'show']);
             Route::get('progress', [StoreroomController::class, 'progress']);
             Route::get('names', [StoreroomController::class, 'names']);

@@ -1,2 +1,2 @@
 @props(['shop', 'k'])
-<span data-from="say.{{ $k }}">{{ $shop->text("say.$k") }}</span>
+<span data-from="say.{{ $k }}">{{ $shop->words("say.$k") }}</span>

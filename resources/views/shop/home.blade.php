@@ -1,5 +1,5 @@
 @php($bands = $shop->items('home.bands', 'band'))
-<x-shop::layout :shop="$shop" title="Home" kind="home">
+<x-shop::layout :shop="$shop" :title="$shop->say('Home')" kind="home">
 @if (array_filter($bands, fn ($b) => $shop->text($b->path('level')) === '1' && $shop->text($b->path('heading')) !== '') === [])<h1 class="hidden-words">{{ $shop->text('header.logo.name') }}</h1>@endif
 <div data-part="home" data-from="home.bands">
 @foreach ($bands as $band)

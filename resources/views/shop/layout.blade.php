@@ -1,7 +1,8 @@
 @props(['shop', 'title', 'kind' => 'content', 'head' => 'whole', 'scheme' => 'page.scheme', 'script' => false])
 @php($over = $shop->headerLiesOver($kind))
 <!DOCTYPE html>
-<html lang="{{ $shop->storefront->speaks()[0] ?? 'en' }}"
+@php($language = $shop->dictionary->language)
+<html lang="{{ $language->code }}" @if ($language->isRightToLeft()) dir="rtl" @endif
   class="sticky-{{ $head === 'whole' && ! $over ? $shop->text('header.sticky') : 'moves' }} header-rows-{{ count($shop->arrangement()->rows) }}">
 <head>
 <meta charset="utf-8">
@@ -9,6 +10,10 @@
 <title>{{ $title }} - {{ $shop->text('header.logo.name') }}</title>
 <meta name="description" content="{{ $shop->text('header.logo.name') }}: {{ $title }}">
 @php($icons = $shop->icons())
+@foreach ($head === 'none' ? [] : $shop->alternates() as $code => $address)<link rel="alternate" hreflang="{{ $code }}" href="{{ $address }}">
+@if ($loop->first)<link rel="alternate" hreflang="x-default" href="{{ $address }}">
+@endif
+@endforeach
 <link rel="icon" href="{{ $icons }}/favicon.ico" sizes="32x32">
 <link rel="icon" href="{{ $icons }}/icon.svg" type="image/svg+xml">
 <link rel="apple-touch-icon" href="{{ $icons }}/icon-180.png">
@@ -28,7 +33,7 @@
 @if ($head === 'none')
 {{ $slot }}
 @else
-<a class="skip" href="#main">Skip to the content</a>
+<a class="skip" href="#main">{{ $shop->say('Skip to the content') }}</a>
 @if ($head === 'whole')
 @includeWhen($shop->announces($kind), 'shop.parts.announcement')
 @include('shop.parts.utility')

@@ -1,15 +1,15 @@
-<x-shop::layout :shop="$shop" title="Saved items" kind="category">
+<x-shop::layout :shop="$shop" :title="$shop->say('Saved items')" kind="category">
 <div class="frame band" data-part="saved">
-  <h1>Saved items</h1>
+  <h1>{{ $shop->say('Saved items') }}</h1>
   @if ($products->isEmpty())
   <p class="soft"><x-say :shop="$shop" k="saved.none"/></p>
   <p><a class="button" href="{{ $shop->address('/') }}"><x-say :shop="$shop" k="look"/></a></p>
   @else
-  <p class="soft">{{ $products->count() }} {{ $products->count() === 1 ? 'product waits' : 'products wait' }} here, on this device.</p>
-  <h2 class="hidden-words">Products</h2>
+  <p class="soft">{{ $shop->say($products->count() === 1 ? ':count product waits here, on this device.' : ':count products wait here, on this device.', ['count' => $products->count()]) }}</p>
+  <h2 class="hidden-words">{{ $shop->say('Products') }}</h2>
   <ul class="grid band" data-part="grid">@foreach ($products as $product)@include('shop.parts.card')@endforeach</ul>
   @foreach ($products as $product)<form class="saved-line" method="post" action="{{ $shop->address('/saved') }}"><input type="hidden" name="product" value="{{ $product->slug }}"><button
-    class="plain-button" name="remove" value="1"><x-say :shop="$shop" k="remove"/>: {{ $product->name }}</button></form>@endforeach
+    class="plain-button" name="remove" value="1"><x-say :shop="$shop" k="remove"/>: {{ $shop->say($product->name) }}</button></form>@endforeach
   @endif
 </div>
 </x-shop::layout>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Grid;
 
 use Ikat\Core\Grid\ProductLabels;
+use Ikat\Core\Language\Dictionary;
 use Ikat\Core\Store\Price;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -16,7 +17,7 @@ final class ProductLabelsTest extends TestCase
     public function testEachRuleGivesItsLabel(?int $stock, Price $price, string $added, ?string $own, array $texts): void
     {
         $labels = ProductLabels::of($stock, $price, new \DateTimeImmutable($added), $own, new \DateTimeImmutable('2026-11-28'));
-        self::assertSame($texts, array_column($labels, 'text'));
+        self::assertSame($texts, array_map(static fn(array $l): string => Dictionary::plain()->say($l['said'], $l['with']), $labels));
     }
 
     /** @return iterable<string, array{?int, Price, string, ?string, list<string>}> */

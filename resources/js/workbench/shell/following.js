@@ -1,4 +1,6 @@
 // The window follows the work: what is opened on the bench comes into sight there, and is marked for a moment.
+import { inTools } from './tools.js';
+
 export function startFollowing(shopWindow, opening) {
   const state = () => document.querySelector('#state');
   const stepOf = () => state().querySelector('[name=step]').value;
@@ -19,7 +21,19 @@ export function startFollowing(shopWindow, opening) {
     const named = new URL(address, location.href).searchParams.get('page');
     shopWindow.bring(place === '' ? null : JSON.parse(place), named ?? (isOther && !address.includes('?') ? pages.get(step) ?? null : null));
   }
-  document.body.addEventListener('htmx:afterSettle', (event) => follow(event.detail.pathInfo?.requestPath ?? ''));
+  /** The language that is spoken of: the window reads the shop in it from when it becomes another. */
+  let spoken = '';
+  function speak() {
+    const of = inTools('[data-speaks]')[0]?.dataset.speaks ?? spoken;
+    if (of === spoken) return;
+    spoken = of;
+    shopWindow.speak(of);
+  }
+  document.body.addEventListener('htmx:afterSettle', (event) => {
+    speak();
+    follow(event.detail.pathInfo?.requestPath ?? '');
+  });
   document.body.addEventListener('ikat:placed', ({ detail }) => { if (detail.isByHand) pages.set(step, shopWindow.place().page); });
+  speak();
   follow(location.pathname + location.search);
 }

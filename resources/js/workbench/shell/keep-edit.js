@@ -10,7 +10,13 @@ export const keepEdit = (path, value, more = {}) => send({ ...more, path, value 
 /** Several settings in one edit: path => value. */
 export const keepEdits = (changes) => send({ changes: JSON.stringify(changes) });
 
-function send(values) {
+/** Words of a setting or of a menu's entry, said in another language: they belong to the Storeroom. */
+export const keepSaid = (of, language, value) => send({ ...of, language, value }, 'storeroom/say');
+
+/** One cell of the Storeroom, changed from a step. */
+export const keepCell = (kind, record, column, value, stood) => send({ open_kind: kind, here: 1, record, column, value, stood }, 'storeroom/cells');
+
+function send(values, to = 'edits') {
   const state = Object.fromEntries(new FormData(document.querySelector('#state')));
-  return htmx.ajax('POST', `${document.body.dataset.base}/edits`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, ...values } });
+  return htmx.ajax('POST', `${document.body.dataset.base}/${to}`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, ...values } });
 }

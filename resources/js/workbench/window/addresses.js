@@ -16,6 +16,16 @@ export const publicPath = (path) => path.replace(/^\/preview\/\d+\/[^/]+/, '');
 /** The public address of a page without what only the preview's sample adds. */
 export const withoutSample = (path) => path.replace(/[?&]cart=sample/, '');
 
+/** The public address without the language it is read in, which stands after the shop: none for the first. */
+export function unspoken(path, shop) {
+  const found = path.startsWith(`${shop}/`) ? /^\/([a-z]{2})(\/[^?#]*|(?=[?#]|$))/.exec(path.slice(shop.length)) : null;
+  if (!found) return { language: '', path };
+  return { language: found[1], path: shop + (found[2] || '/') + path.slice(shop.length + found[0].length) };
+}
+
+/** The public address of a page of the shop in a language. */
+export const spoken = (page, shop, language) => (language === '' ? shop + page : `${shop}/${language}${page === '/' ? '' : page}`);
+
 /**
  * Which of the window's pages an address shows.
  *
@@ -25,7 +35,8 @@ export const withoutSample = (path) => path.replace(/[?&]cart=sample/, '');
  * @return ?string its key
  */
 export function pageAt(path, shop, pages) {
-  const inShop = path.startsWith(shop) ? path.slice(shop.length) : path;
+  const { path: plain } = unspoken(path, shop);
+  const inShop = plain.startsWith(shop) ? plain.slice(shop.length) : plain;
   return pages.find((page) => page.path === inShop)?.key ?? null;
 }
 
@@ -35,7 +46,7 @@ const VIEWS = ['devices', 'pages', 'then'];
  * What an address of the workbench says of the window.
  *
  * @param search its query
- * @return { page?, device?, isTurned?, view?, at? }; what cannot be is left out
+ * @return { page?, device?, isTurned?, language?, view?, at? }; what cannot be is left out
  */
 export function placeIn(search) {
   const asked = new URLSearchParams(search);
@@ -43,6 +54,7 @@ export function placeIn(search) {
   if (/^(\/(?!.*\.\.)|[a-z-]+$)/.test(asked.get('page') ?? '')) place.page = asked.get('page');
   if (isDevice(asked.get('device') ?? '')) place.device = asked.get('device');
   if (asked.get('turned') === 'yes') place.isTurned = true;
+  if (/^[a-z]{2}$/.test(asked.get('language') ?? '')) place.language = asked.get('language');
   if (VIEWS.includes(asked.get('view'))) place.view = asked.get('view');
   if (/^\d{4}-\d\d-\d\dT\d\d:\d\d$/.test(asked.get('at') ?? '')) place.at = asked.get('at');
   return place;

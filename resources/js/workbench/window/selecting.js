@@ -1,5 +1,5 @@
 // Picking things in the shop: what is under the pointer is outlined with its name, a click picks it, and a tag beside it offers what it is made of.
-import { keepEdit } from '../shell/keep-edit.js';
+import { keepCell, keepEdit, keepSaid } from '../shell/keep-edit.js';
 import { room } from '../shell/refused.js';
 import { scrollInside } from './scroll-inside.js';
 import { namesOf, neighbor } from './things.js';
@@ -13,6 +13,9 @@ const SETTLED = 140;
 const LONG_PRESS = 500;
 const STAYS = 10;
 
+/** Characters of the words of a menu's entry. */
+const MOST_OF_ENTRY = 60;
+
 /** Px between a thing and its name or tag. */
 const GAP = 6;
 
@@ -20,9 +23,9 @@ const GAP = 6;
 const THREAD = 28;
 
 /**
- * @param context { paneOf(doc), pageOf(pane), isPicking() whether a click picks and is not followed, signal }
+ * @param context { paneOf(doc), pageOf(pane), isPicking() whether a click picks and is not followed, language() the shop is read in, signal }
  */
-export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
+export function startSelecting(root, { paneOf, pageOf, isPicking, language, signal }) {
   const stage = root.querySelector('[data-stage]');
   const tag = root.querySelector('[data-selected]');
   const partNames = () => JSON.parse(document.querySelector('#state').dataset.parts);
@@ -297,7 +300,9 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
     doc.addEventListener('dblclick', (event) => {
       if (!isPicking() || event.target.isContentEditable) return;
       event.preventDefault();
-      writeOnceKnown();
+      const record = event.target.closest?.('[data-record]');
+      if (!record) writeOnceKnown();
+      else if ('edits' in root.dataset) writeRecord(record);
     });
     doc.addEventListener('contextmenu', (event) => { if (offerThing(event.target)) event.preventDefault(); });
     watchLongPress(doc);
@@ -313,13 +318,26 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
     if (offer) write(offer);
   }
 
-  /** Words are written where they stand: Enter keeps them, Escape puts them back. */
+  /** Words of the look are written where they stand. */
   function write(offer) {
     const { words: path, most } = offer.dataset;
     const found = picked?.element;
     const shown = `[data-from~="${CSS.escape(path)}"]`;
     const at = found?.matches(shown) ? found : found?.querySelector(shown) ?? found?.closest(shown);
     if (!at || at.childElementCount > 0) return false;
+    writeAt(at, Number(most), (words) => (language() === '' ? keepEdit(path, words) : keepSaid({ path }, language(), words)));
+    return true;
+  }
+
+  /** Words of a menu belong to the Storeroom. */
+  function writeRecord(at) {
+    const [kind, record] = at.dataset.record.split(' ');
+    const stood = at.textContent;
+    writeAt(at, MOST_OF_ENTRY, (words) => (language() === '' ? keepCell(kind, record, 'label', words, stood) : keepSaid({ record }, language(), words)));
+  }
+
+  /** Enter keeps what is written, Escape puts back what stood there. */
+  function writeAt(at, most, keep) {
     const was = at.textContent;
     at.contentEditable = 'plaintext-only';
     at.focus();
@@ -331,11 +349,11 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
       const words = at.textContent.trim();
       if (isKept && words !== was.trim()) {
         // What is too long is not cut and not lost: it stays, and how much is too much stands beside it.
-        if ([...words].length > Number(most)) {
-          document.querySelector('#announce').textContent = room([...words].length, Number(most));
+        if ([...words].length > most) {
+          document.querySelector('#announce').textContent = room([...words].length, most);
           return;
         }
-        keepEdit(path, words);
+        keep(words);
       } else at.textContent = was;
       isOver = true;
       at.removeAttribute('contenteditable');
@@ -350,11 +368,10 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, signal }) {
     });
     at.addEventListener('input', () => {
       draw();
-      const left = room([...at.textContent.trim()].length, Number(most));
+      const left = room([...at.textContent.trim()].length, most);
       if (left) name(at, boxOf(at), left);
     });
     at.addEventListener('blur', () => end(true));
-    return true;
   }
 
   tag.addEventListener('click', (event) => {

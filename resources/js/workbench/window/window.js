@@ -1,6 +1,6 @@
 // The shop window: real storefront pages in frames at true device widths, scaled to fit.
 import { handOn } from '../shell/keys.js';
-import { momentIn, pageAt, placeIn, previewAt, withoutSample } from './addresses.js';
+import { momentIn, pageAt, placeIn, previewAt, spoken, unspoken, withoutSample } from './addresses.js';
 import { startBusy } from './busy.js';
 import { startClock } from './clock.js';
 import { startDark } from './dark.js';
@@ -33,10 +33,12 @@ export function startWindow(root) {
   const { shop, preview: previews } = root.dataset;
   const stage = root.querySelector('[data-stage]');
   const pageList = root.querySelector('[data-page]');
+  /** There is a choice where the shop speaks several languages. */
+  const languageList = root.querySelector('[data-language]');
   const pages = [...pageList.options].map((option) => ({ key: option.value, path: option.dataset.path, title: option.text }));
   const start = placeIn(location.search);
   const state = {
-    device: 'desktop', isTurned: false, view: 'one', page: pageList.value, at: '', ...start, trial: '', compared: [], points: null,
+    device: 'desktop', isTurned: false, view: 'one', page: pageList.value, at: '', language: '', ...start, trial: '', compared: [], points: null,
     // What a click in the shop does: it picks a thing, follows links, or dresses a part.
     mode: 'pick', isPinned: false,
   };
@@ -66,6 +68,7 @@ export function startWindow(root) {
     paneOf: (doc) => panes.find(({ frame, isLive }) => !isLive && frame.contentDocument === doc) ?? null,
     pageOf: (pane) => (pane ? listed(pane) : null),
     isPicking: () => state.mode === 'pick',
+    language: () => state.language,
     signal,
   });
   const tellPlace = (isByHand) => root.dispatchEvent(new CustomEvent('ikat:placed', { bubbles: true, detail: { isByHand } }));
@@ -84,7 +87,7 @@ export function startWindow(root) {
     frame.title = wanted.isLive ? (isPublic ? 'The live shop' : `The shop at ${wanted.words}`) : `Preview: ${wanted.page}, ${wanted.device}`;
     frame.name = wanted.isLive ? 'live-shop' : 'shop-window';
     frame.tabIndex = wanted.isLive ? -1 : 0;
-    frame.src = (isPublic ? '' : preview(wanted.trial)) + shop + (isPublic ? withoutSample(pathOf(wanted.page)) : pathOf(wanted.page)) + opened;
+    frame.src = (isPublic ? '' : preview(wanted.trial)) + spoken(isPublic ? withoutSample(pathOf(wanted.page)) : pathOf(wanted.page), shop, state.language) + opened;
     const made = { ...wanted, pane, frame, lights: makeLights() };
     if (!wanted.isLive) {
       busy(frame, true);
@@ -127,13 +130,24 @@ export function startWindow(root) {
       if (state.view === 'then') panes[0]?.frame.contentWindow?.scrollTo(0, doc.defaultView.scrollY);
     }, { passive: true });
     light();
-    if (pane === first()) tellPage(pane);
+    if (pane === first()) {
+      tellLanguage(unspoken(placeOf(frame), shop).language);
+      tellPage(pane);
+    }
     selecting.findAgain(doc);
+  }
+
+  /** The list of languages says which one is read, also where the shop's own chooser has led to another. */
+  function tellLanguage(language) {
+    if (languageList) languageList.value = language;
+    if (state.language === language) return;
+    state.language = language;
+    tellPlace(true);
   }
 
   /** The list of pages says which one is open, also where a link has led to another one. */
   function tellPage(pane) {
-    const page = listed(pane) ?? placeOf(pane.frame).slice(shop.length);
+    const page = listed(pane) ?? unspoken(placeOf(pane.frame), shop).path.slice(shop.length);
     pageList.querySelector('[data-elsewhere]')?.remove();
     if (!listed(pane)) {
       const option = new Option(pane.frame.contentDocument.querySelector('h1')?.textContent.trim() || pane.frame.contentDocument.title, page);
@@ -303,6 +317,11 @@ export function startWindow(root) {
     tellPlace(false);
   }, { signal });
   pageList.addEventListener('change', () => { open(pageList.value); tellPlace(true); }, { signal });
+  languageList?.addEventListener('change', () => {
+    state.language = languageList.value;
+    build();
+    tellPlace(true);
+  }, { signal });
   const clock = startClock(root, (at) => {
     state.at = at;
     delete lent.at;
@@ -312,6 +331,8 @@ export function startWindow(root) {
   const sized = new ResizeObserver(arrange);
   sized.observe(stage);
   if (start.page) pageList.value = start.page;
+  if (![...languageList?.options ?? []].some(({ value }) => value === state.language)) state.language = '';
+  if (languageList) languageList.value = state.language;
   tellButtons();
   clock.show(state.at);
   build();
@@ -333,7 +354,7 @@ export function startWindow(root) {
       busy(sheet, true);
       const again = isReadAgain || state.at !== '' || documents().some((doc) => sheetOf(doc)?.getAttribute('href') !== sheetOf(document)?.getAttribute('href'));
       // A frame that reads another page meanwhile gets its stylesheet with it: nothing of the old page is waited for.
-      if (!again) documents().flatMap((doc) => [...doc.querySelectorAll('link[data-folded]')]).forEach((link) => { link.media = folded; });
+      if (!again) documents().flatMap((doc) => [...doc.querySelectorAll('link[data-folded]')]).forEach((link) => { link.media = folded?.[link.ownerDocument.documentElement.lang] ?? link.media; });
       await Promise.all([swapSheet(document, sheet), ...(again ? [] : frames()).map((frame) => Promise.race([swapSheet(frame.contentDocument, sheet), gone(frame)]))]);
       everywhere().forEach(dark.apply);
       live.forget();
@@ -371,6 +392,14 @@ export function startWindow(root) {
       build();
     },
     rebuild: build,
+    /** Shows the shop in a language it speaks; empty for its first. */
+    speak(language) {
+      if (state.language === language || ![...languageList?.options ?? []].some(({ value }) => value === language)) return;
+      state.language = language;
+      languageList.value = language;
+      build();
+      tellPlace(false);
+    },
     /** Dresses parts with a click, until it is ended. */
     dress: (is) => { if (is || state.mode === 'dress') point(is ? 'dress' : 'pick'); },
     /** Shows one page on a screen of that width, px. */
@@ -455,11 +484,12 @@ export function startWindow(root) {
     /** What the address says of the window: page, device, clock and view, as far as they are not as at the beginning. */
     place: () => ({
       page: state.page, ...(state.device === 'desktop' ? {} : { device: state.device }), ...(state.isTurned ? { turned: 'yes' } : {}),
+      ...(state.language === '' ? {} : { language: state.language }),
       ...(['one', 'bases'].includes(lasting()) ? {} : { view: lasting() }), ...(state.at === '' || 'at' in lent ? {} : { at: state.at }),
     }),
     /** Shows what an address says of the window. */
     restore(search) {
-      const wanted = { device: 'desktop', isTurned: false, view: 'one', page: state.page, at: '', ...placeIn(search) };
+      const wanted = { device: 'desktop', isTurned: false, view: 'one', page: state.page, at: '', language: '', ...placeIn(search) };
       if (Object.entries(wanted).every(([key, value]) => state[key] === value)) return;
       Object.assign(state, wanted);
       delete lent.device;

@@ -1,1 +1,1 @@
-@if ($shop->text($block->path('heading')) !== '')<h2 data-from="{{ $block->path('heading') }}">{{ $shop->text($block->path('heading')) }}</h2>@endif
+@if ($shop->text($block->path('heading')) !== '')<h2 data-from="{{ $block->path('heading') }}">{{ $shop->words($block->path('heading')) }}</h2>@endif

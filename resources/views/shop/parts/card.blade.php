@@ -3,21 +3,22 @@
 <li class="card {{ $shop->mayWear('card.scheme') }}" data-part="card">
   <div class="card-picture hover-{{ $hover }}" data-from="card.hover">
     @if ($pictures !== [])
-    <x-shop::picture :picture="$pictures[0]" :eager="$eager ?? false" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>
-    @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :picture="$pictures[1]" alt="" class="card-second" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>@endif
+    <x-shop::picture :shop="$shop" :picture="$pictures[0]" :eager="$eager ?? false" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>
+    @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :shop="$shop" :picture="$pictures[1]" alt="" class="card-second"
+      sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>@endif
     @else
     {{-- A label says enough, and has the room to itself. --}}
     <span class="no-picture">@unless ($shop->on('card.label') && $shop->labels($product) !== [])<x-say :shop="$shop" k="picture.none"/>@endunless</span>
     @endif
     @if ($shop->on('card.label'))@include('shop.parts.labels')@endif
   </div>
-  <h3 class="card-name"><a href="{{ $shop->address('/product/'.$product->slug) }}">{{ $product->name }}</a></h3>
-  @if ($shop->on('card.note') && $product->note !== '')<p class="soft small" data-from="card.note">{{ $product->note }}</p>@endif
+  <h3 class="card-name"><a href="{{ $shop->address('/product/'.$product->slug) }}">{{ $shop->say($product->name) }}</a></h3>
+  @if ($shop->on('card.note') && $product->note !== '')<p class="soft small" data-from="card.note">{{ $shop->say($product->note) }}</p>@endif
   @if ($shop->on('card.price'))<p class="card-price" data-from="card.price">@include('shop.parts.price')</p>@endif
   @if ($shop->on('card.rating'))@include('shop.parts.stars')@endif
   @if ($shop->on('card.button') && $product->ways()->areThere() && ! $product->isSoldOut())<p class="card-button" data-from="card.button"><a class="quiet-button"
     href="{{ $shop->address('/product/'.$product->slug) }}"><x-say :shop="$shop" k="choose"/><span
-      class="hidden-words">: {{ $product->name }}</span></a></p>@elseif ($shop->on('card.button') && ! $product->isSoldOut())<form class="card-button" method="post"
+      class="hidden-words">: {{ $shop->say($product->name) }}</span></a></p>@elseif ($shop->on('card.button') && ! $product->isSoldOut())<form class="card-button" method="post"
       action="{{ $shop->address('/cart/add') }}" data-from="card.button"><input type="hidden"
-    name="product" value="{{ $product->slug }}"><button class="quiet-button">{{ $shop->text('say.add') }}<span class="hidden-words">: {{ $product->name }}</span></button></form>@endif
+    name="product" value="{{ $product->slug }}"><button class="quiet-button">{{ $shop->words('say.add') }}<span class="hidden-words">: {{ $shop->say($product->name) }}</span></button></form>@endif
 </li>

@@ -9,9 +9,9 @@
 ]]))
 <div class="choices" data-ways="{{ $told->toJson() }}" data-between="{{ Ikat\Core\Store\Variant::BETWEEN }}">
 @foreach ($ways->options as $name => $values)
-<fieldset class="options"><legend class="field-label">{{ $name }}</legend>
+<fieldset class="options"><legend class="field-label">{{ $shop->say($name) }}</legend>
   @foreach ($values as $value)<label class="option"><input type="radio" name="choice[{{ $loop->parent->index }}]" value="{{ $value }}" required
-    @checked($value === ($first[$loop->parent->index] ?? ''))><span>{{ $value }}</span></label>@endforeach
+    @checked($value === ($first[$loop->parent->index] ?? ''))><span>{{ $shop->say($value) }}</span></label>@endforeach
 </fieldset>
 @endforeach
 </div>

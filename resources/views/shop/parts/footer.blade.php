@@ -8,8 +8,8 @@
     </div>
     @if ($shop->on('footer.logo'))<div class="footer-logo" data-from="footer.logo">@include('shop.parts.logo', ['on' => 'footer.scheme'])</div>@endif
     <div class="footer-end">
-      <p>{{ $shop->text('header.logo.name') }} {{ $shop->text('header.logo.line') }}</p>
-      @if ($shop->on('footer.credit'))<p data-from="footer.credit">Dressed with Ikat</p>@endif
+      <p>{{ $shop->text('header.logo.name') }} {{ $shop->words('header.logo.line') }}</p>
+      @if ($shop->on('footer.credit'))<p data-from="footer.credit">{{ $shop->say('Dressed with Ikat') }}</p>@endif
     </div>
   </div>
 </footer>

@@ -1,14 +1,14 @@
 @php($cart = $shop->visitor->cart())
-<aside class="sidecart from-{{ $shop->text('sidecart.side') }} {{ $shop->wears('sidecart.scheme') }}" id="side-cart" aria-label="Side cart" tabindex="-1" data-part="sidecart">
-  <div class="sidecart-head"><h2><x-say :shop="$shop" k="cart"/></h2><a class="tool" href="#main" aria-label="Close the side cart"><x-icon name="x"/></a></div>
+<aside class="sidecart from-{{ $shop->text('sidecart.side') }} {{ $shop->wears('sidecart.scheme') }}" id="side-cart" aria-label="{{ $shop->say('Side cart') }}" tabindex="-1" data-part="sidecart">
+  <div class="sidecart-head"><h2><x-say :shop="$shop" k="cart"/></h2><a class="tool" href="#main" aria-label="{{ $shop->say('Close the side cart') }}"><x-icon name="x"/></a></div>
   @if ($cart === null || $cart->lines->isEmpty())
   <p><x-say :shop="$shop" k="empty"/></p>
   @else
   <ul>
     @foreach ($cart->lines as $line)
     <li class="line-item">@include('shop.parts.thumb', ['picture' => $line->picture()])<div><a
-      href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $line->product->name }}</a>@if ($line->variant !== '')<p
-      class="soft small">{{ $line->variant }}</p>@endif<p
+      href="{{ $shop->address('/product/'.$line->product->slug) }}">{{ $shop->say($line->product->name) }}</a>@if ($line->variant !== '')<p
+      class="soft small">{{ $shop->way($line->variant) }}</p>@endif<p
       class="soft">{{ $line->quantity }} × {{ $shop->each($line) }}</p></div></li>
     @endforeach
   </ul>

@@ -5,8 +5,9 @@
   @php($isSearchOfBox = $icon === 'search' && $shop->text('header.search') === 'box')
   <a @class(['tool', 'tool-more' => ! $isFolded, 'search-icon' => $isSearchOfBox]) href="{{ $shop->address($address) }}"
     data-from="header.{{ $icon }}{{ $icon === 'cart' ? '' : " header.folded.$icon" }}"
-    @if ($icon === 'cart') aria-label="Cart, {{ $count }} {{ $count === 1 ? 'item' : 'items' }}" @elseif ($words === 'none') aria-label="{{ $name }}" @endif><x-icon
+    @if ($icon === 'cart') aria-label="{{ $shop->say($count === 1 ? 'Cart, :count item' : 'Cart, :count items', ['count' => $count]) }}" @elseif ($words === 'none')
+      aria-label="{{ $shop->say($name) }}" @endif><x-icon
       name="{{ $sign }}"/>@if ($words !== 'none')<span
-    class="tool-words">{{ $name }}</span>@endif @if ($count > 0)<span class="count" aria-hidden="true">{{ $count }}</span>@endif</a>
+    class="tool-words">{{ $shop->say($name) }}</span>@endif @if ($count > 0)<span class="count" aria-hidden="true">{{ $count }}</span>@endif</a>
   @endforeach
 </div>

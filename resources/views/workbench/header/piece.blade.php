@@ -34,7 +34,7 @@
       hx-get="{{ $panel->address(['open_piece' => $part]) }}">{{ ucfirst(Arrangement::PARTS[$part]) }}</a>
       <span
         class="min-w-0 flex-1 text-ink-2">{{ Arrangement::PLACES[$look->text(Arrangement::path($part))] ?? 'folded away' }}@if ($part === 'chooser'
-        && $panel->store()->countries < 2); the store sells to one country, so nothing is shown @endif</span>
+        && $panel->store()->countries < 2 && $panel->languages() === []); the store sells to one country in one language, so nothing is shown @endif</span>
       @if (isset($rows[$part]) && $edits)<x-edit :$bench :path="$rows[$part][0]" :value="$rows[$part][1] === false ? 'off' : $rows[$part][1]"
         aria-label="Take out: {{ Arrangement::PARTS[$part] }}">take out</x-edit>@endif</li>
     @endforeach

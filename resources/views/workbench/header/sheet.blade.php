@@ -14,7 +14,13 @@
 @php($roles = ['announcement' => 'link', 'utility' => 'ink', 'header' => 'ink'])
 @php($at = $top->at($panel->at))
 @if (! $panel->isKnown())<p class="py-2">The fonts were not unpacked, so nothing can be measured. Run <code>./ikat start</code>, which unpacks them.</p>@else
-<svg class="river" viewBox="0 0 {{ RiverDrawing::WIDTH }} {{ $bottom }}" width="{{ RiverDrawing::WIDTH }}" height="{{ $bottom }}" role="group" data-river
+@if ($panel->languages() !== [])
+<p class="flex flex-wrap items-baseline gap-x-4 text-[12px]/6" role="group" aria-label="Languages">@foreach ($panel->languages() as $code => $language)<span><a
+  @class(['act', 'chosen px-1 no-underline' => $code === $panel->language]) href="{{ $panel->address(['open_language' => $code]) }}" hx-get="{{ $panel->address(['open_language' => $code]) }}"
+  @if ($code === $panel->language) aria-current="true" @endif>{{ $language['name'] }}</a> <span class="text-ink-2">{{ $language['fits'] === null
+    ? 'fits on no screen' : 'fits from '.number_format($language['fits']) }}</span></span>@endforeach</p>
+@endif
+<svg class="river" data-speaks="{{ $panel->language }}" viewBox="0 0 {{ RiverDrawing::WIDTH }} {{ $bottom }}" width="{{ RiverDrawing::WIDTH }}" height="{{ $bottom }}" role="group" data-river
   data-left="{{ RiverDrawing::LEFT }}" data-right="{{ RiverDrawing::RIGHT }}" data-narrowest="{{ HeaderSolver::NARROWEST }}" data-widest="{{ HeaderSolver::WIDEST }}" data-scale="{{ $river->scale }}"
   data-fits="{{ $fits }}" data-place="{{ $panel->address(['open_at' => '']) }}" aria-label="Height of the top of the page at every width of a screen">
   <defs><pattern id="river-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path class="hatch" d="M0 0V6"/></pattern></defs>

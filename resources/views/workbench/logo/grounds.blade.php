@@ -2,7 +2,7 @@
 <x-tool id="l-ground" title="Where it stands" note="contrast of its edge, 3 : 1 wanted">
   @if ($facts->edge === [])<p class="py-0.75 text-ink-2">The file brings its own paper, so it suits every background. A file with a clear background would stand on the shop’s own colors.</p>@endif
   <ul class="grounds mt-1 grid gap-2">
-    @foreach ($panel->logos->places($look, $input->theme) as $place)
+    @foreach ($panel->logos->places($look, $input->theme, $input->get(Ikat\Core\Contrast\HeaderBackdrop::class)) as $place)
     @php($file = App\Pictures\ShopPicture::of($place->logo)->sharpest())
     @php($isFaint = $place->ratio < 3)
     <li class="grid grid-cols-[96px_1fr] items-center gap-3"><svg class="h-11 w-24 outline outline-thread-2" viewBox="0 0 96 44" role="img" aria-label="The logo {{ $place->label }}"><rect

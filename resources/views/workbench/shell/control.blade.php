@@ -34,7 +34,8 @@
     @if ($change !== null)<x-edit :$bench :path="$resolution->unmet->path" :value="$change['value']" hx-trigger="click">{{ $change['words'] }}</x-edit>@else
     <a class="act" href="{{ $bench->addressOfSetting($resolution->unmet->path) }}" data-open>Choose another font</a>@endif</p>
   @endif
-  @if (str_ends_with($setting->path, 'chooser') && $bench->inspection()->get(StoreContents::class)->countries < 2)
+  @if (str_ends_with($setting->path, 'chooser') && $bench->inspection()->get(StoreContents::class)->countries < 2
+    && count($bench->look->storefront->speaks()) < 2)
   <p class="text-[12px] text-ink-2">The store sells to one country in one language, so there is nothing to choose and nothing is shown.</p>
   @endif
 </form>

@@ -2,7 +2,7 @@
 @use('Ikat\Core\Setting\Catalog\Things')
 <main id="window" tabindex="-1" class="window relative flex min-w-0 flex-col overflow-clip bg-surround text-[#1c1c1c] [grid-area:window]" aria-label="Shop window" data-window
   data-preview="/preview/{{ $bench->look->id }}" data-shop="/shop/{{ $bench->look->storefront->slug }}"
-  data-things="{{ json_encode(Things::NAMES) }}">
+  data-things="{{ json_encode(Things::NAMES) }}" @if ($bench->edits()) data-edits @endif>
   <div class="windowbar flex h-8.5 items-center gap-3.5 px-6.25 text-[12px] whitespace-nowrap max-[1499px]:gap-1.5 max-[1199px]:gap-2 max-[1199px]:px-3">
     <x-mode data-pin icon="pin" words="Hold still" :isWordless="true"/>
     <label><span class="sr-only">Page</span> <select class="min-h-6.5 max-w-[116px] bg-transparent font-semibold *:bg-white" data-page>
@@ -14,6 +14,11 @@
       </optgroup>
       @endforeach
     </select></label>
+    @if (count($bench->look->storefront->speaks()) > 1)
+    <label><span class="sr-only">Language</span> <select class="min-h-6.5 max-w-[92px] bg-transparent font-semibold *:bg-white" data-language>
+      @foreach ($bench->look->storefront->speaks() as $code)<option value="{{ $loop->first ? '' : $code }}">{{ (new \Ikat\Core\Language\ShopLanguage($code))->name() }}</option>@endforeach
+    </select></label>
+    @endif
     <div class="flex items-center gap-px" role="group" aria-label="Device">
       <x-mode data-press="phone" data-device="phone" icon="smartphone" words="Phone"/>
       <x-mode data-press="tablet" data-device="tablet" icon="tablet" words="Tablet"/>

@@ -124,7 +124,11 @@
     </tbody>
   </table>
   @if ($rows === [])<p class="p-3">
-    {{ $asked->words !== '' || $asked->ranges !== [] || $asked->only !== null ? 'Nothing here is so. Take a filter away, or try another word.' : 'None yet. The first is made below.' }}</p>@endif
+    {{ match (true) {
+      $asked->words !== '' || $asked->ranges !== [] || $asked->only !== null => 'Nothing here is so. Take a filter away, or try another word.',
+      $kind->key === Ikat\Core\Store\RecordKinds::WORDS_SAID => 'The shop speaks one language. Write more in the table Store, under “speaks”: its words gather here by themselves.',
+      default => 'None yet. The first is made below.',
+    } }}</p>@endif
   </div>
   @if ($edits)
   <div class="flex min-h-9 flex-wrap items-center gap-x-3 gap-y-1 py-1" data-selected aria-live="polite">
