@@ -7,7 +7,6 @@ namespace App\Console;
 use App\Inspection\Inspector;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\SpokenTops;
-use Ikat\Core\Language\ShopLanguage;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -42,7 +41,7 @@ final class HeaderSolve extends AnswerCommand
     {
         $inspection = app(Inspector::class)->inspect($this->look());
         $language = (string) $this->option('language');
-        if ($language === '' || $language === ($this->look()->storefront->speaks()[0] ?? ShopLanguage::ORIGINAL)) {
+        if ($language === '' || $language === $this->look()->storefront->firstLanguage()) {
             return $inspection->get(HeaderSolver::class);
         }
         $spoken = $inspection->get(SpokenTops::class);

@@ -290,7 +290,7 @@ final class Inspector
 
     private static function unsaid(Storefront $storefront): UnsaidWords
     {
-        $others = array_slice($storefront->speaks(), 1);
+        $others = $storefront->otherLanguages();
         $counts = [];
         foreach ($others === [] ? [] : Translation::query()->whereIn('language', $others)->whereIn('said', ['missing', 'said'])
             ->selectRaw("language, sum(said = 'missing') as missing, count(*) as many")->groupBy('language')->toBase()->get() as $row) {

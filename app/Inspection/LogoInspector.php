@@ -17,8 +17,8 @@ use Ikat\Core\Color\Ciede2000;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\ColorSpace;
 use Ikat\Core\Color\Contrast;
-use Ikat\Core\Contrast\CoverCrop;
 use Ikat\Core\Contrast\HeaderBackdrop;
+use Ikat\Core\Contrast\HeaderOnPicture;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Image\Edges;
 use Ikat\Core\Image\MarkDetail;
@@ -35,20 +35,6 @@ final class LogoInspector
     /** Places of a picture that are looked at, each averaged as the eye does: a single bright pixel makes no letter unreadable. */
     private const ACROSS = 64;
     private const DOWN = 40;
-
-    /** The part of a picture that a header may lie over where nobody can measure its words. */
-    private const UPPER = 0.2;
-
-    /** Screens on which a header lies over a picture: width => height, px. */
-    private const SCREENS = [390 => 844, 768 => 1024, 1280 => 800, 1920 => 1080];
-
-    /** Times its least height that a band may come to by its words, and px around a word that belong to it. */
-    private const TALLER = [1.0, 1.5];
-    private const AROUND = 4.0;
-
-    /** Share of a wide screen that a picture takes beside its words, and its height on a phone in its widths: as the stylesheet says. */
-    private const BESIDE = 0.54;
-    private const PHONE_HIGH = 0.66;
 
     public function __construct(private readonly Originals $originals, private readonly IconMaker $icons) {}
 
@@ -180,7 +166,7 @@ final class LogoInspector
         }
         $key = sprintf('cells %d %d %s', self::ACROSS, self::DOWN, $picture->base);
         $cells = Cache::rememberForever($key, fn(): array => $this->cells($picture));
-        $under = $cells === [] ? [] : array_unique(array_intersect_key($cells, self::underWords($look, $header, $band, $picture)));
+        $under = $cells === [] ? [] : array_unique(array_intersect_key($cells, $this->placesUnder($look, $header, $band, $picture)));
         $ground = static fn(string $kind): Color => Color::parse($look->text("$kind.".$text("band.$band.scheme").'.ground'));
 
         return [
@@ -188,6 +174,18 @@ final class LogoInspector
             'pixels' => array_map(Color::fromRgbInteger(...), array_values($under)),
             'grounds' => ['scheme' => $ground('scheme')] + ($look->value(ColorInventory::DARK) === true ? ['dark' => $ground('dark')] : []),
         ];
+    }
+
+    /** @return array<int, true> places of a picture that a header lies over */
+    private function placesUnder(ResolvedLook $look, ?HeaderSolver $header, string $band, Picture $picture): array
+    {
+        return HeaderOnPicture::places(
+            $header,
+            $look->text("band.$band.layout") === 'over',
+            (float) $look->value("band.$band.height"),
+            [$picture->width, $picture->height, $picture->focus_x ?? 50, $picture->focus_y ?? 50],
+            [self::ACROSS, self::DOWN],
+        );
     }
 
     /** @return list<int> 0xRRGGBB of each place of a picture, row by row; none where its file is gone */
@@ -204,71 +202,6 @@ final class LogoInspector
             static fn(int $i): int => imagecolorat($small, $i % self::ACROSS, intdiv($i, self::ACROSS)) & 0xFFFFFF,
             range(0, self::ACROSS * self::DOWN - 1),
         );
-    }
-
-    /**
-     * Places of a picture on which words, logo and icons of the header stand, on any screen, as each crops the picture.
-     *
-     * @return array<int, true> by the number of the place
-     */
-    private static function underWords(ResolvedLook $look, ?HeaderSolver $header, string $band, Picture $picture): array
-    {
-        if ($header === null || ! $header->isKnown()) {
-            return array_fill_keys(range(0, (int) (self::ACROSS * self::DOWN * self::UPPER) - 1), true);
-        }
-        $places = [];
-        foreach (self::SCREENS as $width => $height) {
-            foreach (self::TALLER as $times) {
-                [$left, $crop] = self::crop($look, $band, $picture, $width, $height, $times);
-                foreach ($header->at($width)->blocks as $block) {
-                    $under = $crop->under(
-                        $block['x'] - $left - self::AROUND,
-                        $block['y'] - self::AROUND,
-                        $block['width'] + 2 * self::AROUND,
-                        $block['height'] + 2 * self::AROUND,
-                    );
-                    $places += $under === null ? [] : self::placesIn($under);
-                }
-            }
-        }
-
-        return $places;
-    }
-
-    /** @return array{float, CoverCrop} where the picture begins from the left, and how it is cropped */
-    private static function crop(ResolvedLook $look, string $band, Picture $picture, int $width, int $height, float $times): array
-    {
-        $isPhone = $width <= HeaderSolver::PHONE;
-        $least = (float) $look->value("band.$band.height");
-        [$wide, $high] = match (true) {
-            $look->text("band.$band.layout") === 'over' => [(float) $width, $times * ($isPhone ? min($least, 0.9 * $height) : $least)],
-            $isPhone => [(float) $width, self::PHONE_HIGH * $width],
-            default => [self::BESIDE * $width, $times * $least],
-        };
-        $focus = static fn(?int $percent): float => 5 * round(($percent ?? 50) / 5);
-
-        return [
-            $width - $wide,
-            new CoverCrop($picture->width, $picture->height, $wide, $high, $focus($picture->focus_x), $focus($picture->focus_y)),
-        ];
-    }
-
-    /**
-     * @param array{left: float, top: float, right: float, bottom: float} $part shares of a picture
-     *
-     * @return array<int, true>
-     */
-    private static function placesIn(array $part): array
-    {
-        $last = static fn(float $share, int $of): int => min($of - 1, max(0, (int) ceil($share * $of) - 1));
-        $places = [];
-        for ($y = (int) floor($part['top'] * self::DOWN); $y <= $last($part['bottom'], self::DOWN); $y++) {
-            for ($x = (int) floor($part['left'] * self::ACROSS); $x <= $last($part['right'], self::ACROSS); $x++) {
-                $places[max(0, $y) * self::ACROSS + max(0, $x)] = true;
-            }
-        }
-
-        return $places;
     }
 
     public function measures(ResolvedLook $look, Theme $theme, IconSpec $icon, HeaderBackdrop $backdrop): LogoMeasures

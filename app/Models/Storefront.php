@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Ikat\Core\Checkout\Exchange;
+use Ikat\Core\Language\ShopLanguage;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -74,6 +75,18 @@ final class Storefront extends Model
     public function speaks(): array
     {
         return ($this->languages ?? []) ?: ($this->store->languages ?? []);
+    }
+
+    /** What its words are written in. */
+    public function firstLanguage(): string
+    {
+        return $this->speaks()[0] ?? ShopLanguage::ORIGINAL;
+    }
+
+    /** @return list<string> what it speaks beside its first language */
+    public function otherLanguages(): array
+    {
+        return array_slice($this->speaks(), 1);
     }
 
     /** @return list<string> ISO 3166-1 codes, its own first */

@@ -18,7 +18,7 @@ final class Dictionaries
     /** @param string $code of a language it speaks; empty for its first */
     public static function of(Storefront $storefront, string $code = ''): Dictionary
     {
-        $first = $storefront->speaks()[0] ?? ShopLanguage::ORIGINAL;
+        $first = $storefront->firstLanguage();
         $language = new ShopLanguage($code === '' ? $first : $code);
         if ($language->code === $first) {
             return Dictionary::of($language, true);
@@ -35,7 +35,7 @@ final class Dictionaries
     /** @return array<string, Dictionary> of every language but the first, by its code */
     public static function others(Storefront $storefront): array
     {
-        $codes = array_slice($storefront->speaks(), 1);
+        $codes = $storefront->otherLanguages();
 
         return array_combine($codes, array_map(static fn(string $code): Dictionary => self::of($storefront, $code), $codes));
     }

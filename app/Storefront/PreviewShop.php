@@ -31,7 +31,7 @@ final class PreviewShop
         }
         $visitor = Visitor::of($look->storefront, $request, SampleCart::named($request->query('cart')), $moment->moment);
         $language = SpokenPath::language($request);
-        if ($language !== '' && ! in_array($language, array_slice($look->storefront->speaks(), 1), true)) {
+        if ($language !== '' && ! in_array($language, $look->storefront->otherLanguages(), true)) {
             throw new NotFoundHttpException();
         }
         $dictionary = Dictionaries::of($look->storefront, $language);

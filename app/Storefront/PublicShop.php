@@ -42,7 +42,7 @@ final class PublicShop
         ]);
         $release = $storefront->liveRelease ?? throw new NotFoundHttpException();
         $language = SpokenPath::language($request);
-        $isSpoken = $language === '' || in_array($language, array_slice($storefront->speaks(), 1), true);
+        $isSpoken = $language === '' || in_array($language, $storefront->otherLanguages(), true);
         $visitor = Visitor::of($storefront, $request);
         $running = SeasonCalendar::keyIn($release->timeline, now()->getTimestamp());
         $shop = self::context($storefront, $release, $running, $visitor, $isSpoken ? $language : '', SpokenPath::within($request));

@@ -406,14 +406,9 @@ final class ShopContext
     /** The same in another of its languages: the first stands without its name. */
     public function addressIn(string $language, string $path): string
     {
-        $spoken = $language === $this->firstLanguage() ? '' : "/$language";
+        $spoken = $language === $this->storefront->firstLanguage() ? '' : "/$language";
 
         return '/shop/'.$this->storefront->slug.$spoken.($path === '/' && $spoken !== '' ? '' : $path);
-    }
-
-    private function firstLanguage(): string
-    {
-        return $this->storefront->speaks()[0] ?? ShopLanguage::ORIGINAL;
     }
 
     /**

@@ -69,7 +69,7 @@ final class GatherWords implements ShouldBeUniqueUntilProcessing, ShouldQueue
     {
         $others = [];
         foreach (Storefront::query()->with('store')->get() as $storefront) {
-            $others = [...$others, ...array_slice($storefront->speaks(), 1)];
+            $others = [...$others, ...$storefront->otherLanguages()];
         }
 
         return array_values(array_unique($others));

@@ -28,7 +28,11 @@ if (header && root.matches('.sticky-smaller, .sticky-returns')) {
 const folded = document.querySelector('link[data-folded=fits]');
 if (header && folded) {
   const rows = [...header.querySelectorAll('.header-row')];
-  const isCut = (row) => row.lastElementChild?.getBoundingClientRect().right > row.getBoundingClientRect().right + 1;
+  // What has no room hangs out at the end of its row: on the right, or on the left where words run from right to left.
+  const isCut = (row) => {
+    const [end, around] = [row.lastElementChild?.getBoundingClientRect(), row.getBoundingClientRect()];
+    return end !== undefined && (end.right > around.right + 1 || end.left < around.left - 1);
+  };
   const wear = (media) => { if (folded.sheet.media.mediaText !== media) folded.sheet.media.mediaText = media; };
   const fold = () => {
     if (!folded.sheet) return;

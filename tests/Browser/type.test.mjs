@@ -224,6 +224,13 @@ test('a header that only just fits folds where the spacing somebody needs has no
   await setTo(fits + 1);
   assert.equal(await isFolded(), true, 'it folds');
   assert.deepEqual(await page.evaluate(cutOff), []);
+  // From right to left what has no room hangs out on the left.
+  await page.evaluate(() => { document.documentElement.dir = 'rtl'; });
+  await setTo(fits + 600);
+  assert.equal(await isFolded(), false);
+  await setTo(fits + 1);
+  assert.equal(await isFolded(), true, 'it folds there, too');
+  await page.evaluate(() => { document.documentElement.dir = 'ltr'; });
   await setTo(fits + 600);
   assert.equal(await isFolded(), false, 'it unfolds where there is room');
   assert.deepEqual(await page.evaluate(cutOff), []);

@@ -12,7 +12,6 @@ use App\Models\User;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\SpokenTops;
 use Ikat\Core\Language\Dictionary;
-use Ikat\Core\Language\ShopLanguage;
 use Ikat\Core\Look\Change;
 use Illuminate\Http\Response;
 
@@ -79,7 +78,7 @@ final class EditAnswer
     private static function folded(Bench $bench): array
     {
         $inspection = $bench->inspection();
-        $first = $bench->look->storefront->speaks()[0] ?? ShopLanguage::ORIGINAL;
+        $first = $bench->look->storefront->firstLanguage();
         $spoken = $inspection->get(SpokenTops::class);
 
         return [

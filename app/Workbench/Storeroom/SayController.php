@@ -27,7 +27,7 @@ final class SayController
     {
         $found = $this->maker->look($look);
         $language = $request->word('language', '', 2);
-        if (! in_array($language, array_slice($found->storefront->speaks(), 1), true)) {
+        if (! in_array($language, $found->storefront->otherLanguages(), true)) {
             throw ValidationException::withMessages(['language' => 'The shop does not speak that language.']);
         }
         $bench = $this->maker->make($request, $found);

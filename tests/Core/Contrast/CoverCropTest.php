@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Contrast;
 
 use Ikat\Core\Contrast\CoverCrop;
+use Ikat\Core\Contrast\HeaderOnPicture;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -21,6 +22,12 @@ final class CoverCropTest extends TestCase
     {
         $under = (new CoverCrop(...$crop))->under(...$box);
         self::assertEqualsWithDelta($shares, $under === null ? null : array_values($under), 1e-9);
+    }
+
+    public function testWhereNobodyCanMeasureItsWordsAHeaderMayLieOverTheUpperFifth(): void
+    {
+        $places = HeaderOnPicture::places(null, true, 500.0, [1600, 900, 50, 50], [10, 10]);
+        self::assertSame(range(0, 19), array_keys($places));
     }
 
     /** @return iterable<string, array{list<float>, list<float>, ?list<float>}> */
