@@ -27,6 +27,7 @@ $pages = static function (): void {
     Route::get('product/{product}', [PageController::class, 'product'])->name('product');
     Route::get('search', [PageController::class, 'search'])->name('search');
     Route::get('page/{page}', [PageController::class, 'page'])->name('page');
+    Route::get('document/{document}', [PageController::class, 'document'])->name('document');
     Route::get('locked', [LockController::class, 'show'])->name('locked');
     Route::post('locked', [LockController::class, 'open'])->middleware('throttle:shop-key')->name('unlock');
     Route::post('letters', [NewsletterController::class, 'store'])->middleware('throttle:letters')->name('letters');

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pictures;
 
-use App\Files\Unwritten;
-use App\Files\WholeFile;
-use App\Models\CurrentStore;
+use App\Files\BroughtFile;
 use Illuminate\Http\UploadedFile;
 
 /** Keeps films of products as files of the shop, named after their content. */
@@ -17,7 +15,7 @@ final readonly class KeepFilm
     /** As the content says, whatever the file is called: kind => ending. A WebM file is a Matroska one of certain parts. */
     private const KINDS = ['video/webm' => 'webm', 'video/x-matroska' => 'webm', 'video/mp4' => 'mp4'];
 
-    public function __construct(private string $folder, private string $address, private CurrentStore $store) {}
+    public function __construct(private BroughtFile $files) {}
 
     /**
      * @return string the film's address
@@ -32,11 +30,7 @@ final readonly class KeepFilm
         }
         $bytes = (string) file_get_contents($file->getPathname());
         $ending = self::KINDS[(new \finfo(FILEINFO_MIME_TYPE))->buffer($bytes)] ?? throw UnusableFilm::ofKind($name);
-        $path = sprintf('%d/film-%s.%s', $this->store->id(), substr(hash('sha256', $bytes), 0, 16), $ending);
-        if (! WholeFile::put("$this->folder/$path", $bytes, 0o755)) {
-            throw Unwritten::because('The film');
-        }
 
-        return "$this->address/$path";
+        return $this->files->put('The film', 'film', $ending, $bytes);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Files\BroughtFile;
 use App\Fonts\FontFiles;
 use App\Fonts\FontTool;
 use App\Fonts\KeepFont;
@@ -21,7 +22,6 @@ use App\Models\Edit;
 use App\Models\User;
 use App\Pictures\IconMaker;
 use App\Pictures\IconShelf;
-use App\Pictures\KeepFilm;
 use App\Pictures\LibraryChanged;
 use App\Pictures\Originals;
 use App\Pictures\PictureIntake;
@@ -98,7 +98,7 @@ final class IkatServiceProvider extends ServiceProvider
                 self::originals(),
             ),
         );
-        $this->app->scoped(KeepFilm::class, fn(): KeepFilm => new KeepFilm(
+        $this->app->scoped(BroughtFile::class, fn(): BroughtFile => new BroughtFile(
             public_path(config('ikat.files').'/pictures'),
             '/'.config('ikat.files').'/pictures',
             $this->app->make(CurrentStore::class),

@@ -7,6 +7,7 @@ namespace App\Storefront;
 use App\Http\TypedRequest;
 use App\Models\Category;
 use App\Models\CurrentStore;
+use App\Models\Document;
 use App\Models\Page;
 use App\Models\Product;
 use App\Storeroom\RecordRows;
@@ -61,15 +62,23 @@ final class PageController
         return $found === null ? $this->formerly(RecordKinds::PAGES, Page::class, $page) : $this->pages->content($found);
     }
 
+    /** A document is a file the web server finds; its address in the shop stays when another file takes its place. */
+    public function document(string $document): View|Response|RedirectResponse
+    {
+        $found = Document::query()->firstWhere('slug', $document);
+
+        return $found === null ? $this->formerly(RecordKinds::DOCUMENTS, Document::class, $document) : redirect($found->path);
+    }
+
     public function nowhere(): Response
     {
         return response($this->pages->nowhere(), 404);
     }
 
     /**
-     * Leads on from an address that a product, category or page had before.
+     * Leads on from an address that a product, category, page or document had before.
      *
-     * @param class-string<Category|Page|Product> $model
+     * @param class-string<Category|Document|Page|Product> $model
      */
     private function formerly(string $kind, string $model, string $slug): View|Response|RedirectResponse
     {
@@ -82,7 +91,10 @@ final class PageController
         }
         $id = RecordRows::formerly($this->current, $kind, $slug);
         $found = $id === null ? null : $model::query()->find($id);
-        $before = [RecordKinds::GOODS => 'product', RecordKinds::CATEGORIES => 'category', RecordKinds::PAGES => 'page'][$kind];
+        $before = [
+            RecordKinds::GOODS => 'product', RecordKinds::CATEGORIES => 'category', RecordKinds::PAGES => 'page',
+            RecordKinds::DOCUMENTS => 'document',
+        ][$kind];
 
         return $found instanceof Model
             ? redirect($this->shop->redirectAddress("/$before/{$found->getAttribute('slug')}"), 301)

@@ -25,6 +25,7 @@ use Ikat\Core\Setting\Catalog\FooterSettings;
 use Ikat\Core\Setting\Catalog\HeaderSettings;
 use Ikat\Core\Setting\Catalog\WordSettings;
 use Ikat\Core\Setting\Item;
+use Ikat\Core\Setting\Type\TargetType;
 use Ikat\Core\Store\Variant;
 use Ikat\Core\Type\FontFamily;
 use Ikat\Core\Type\SpokenFace;
@@ -397,10 +398,10 @@ final class ShopContext
         return $this->previewPrefix !== '';
     }
 
-    /** The public address of a path in this storefront: what pages link to. */
+    /** The public address of a path in this storefront, or a whole one on the web: what pages link to. */
     public function address(string $path): string
     {
-        return $this->addressIn($this->dictionary->language->code, $path);
+        return TargetType::isOnTheWeb($path) ? $path : $this->addressIn($this->dictionary->language->code, $path);
     }
 
     /** The same in another of its languages: the first stands without its name. */

@@ -104,7 +104,7 @@ final class RecordPlanner
         if (! $kind->isMade && ($wish->id === null || $wish->isDeleted)) {
             return [null, [new RefusedCell($wish->id, '', '', "A $kind->one is neither made nor deleted in this table.")]];
         }
-        if ($kind->isUploaded && $wish->id === null) {
+        if ($kind->isUploaded && $wish->id === null && ! $wish->isBrought) {
             return [null, [new RefusedCell(null, '', '', "A new $kind->one comes from a file: drop it on the table.")]];
         }
         $called = fn(array $row): string => $kind->column($kind->name)->type->write($row[$kind->name] ?? null, $this->names);

@@ -32,7 +32,7 @@ final class RecordRows
     private const TABLES = [
         RecordKinds::GOODS => 'products', RecordKinds::PICTURES => 'pictures', RecordKinds::CATEGORIES => 'categories',
         RecordKinds::MENUS => 'menus', RecordKinds::ENTRIES => 'menu_entries',
-        RecordKinds::PAGES => 'pages', RecordKinds::WORDS_SAID => 'translations',
+        RecordKinds::PAGES => 'pages', RecordKinds::DOCUMENTS => 'documents', RecordKinds::WORDS_SAID => 'translations',
         RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
         RecordKinds::TAXES => 'tax_rates',
         RecordKinds::ADDRESSES => 'letters', RecordKinds::ORDERS => 'orders', RecordKinds::STOREFRONTS => 'storefronts',
@@ -40,7 +40,7 @@ final class RecordRows
     ];
 
     /** What keeps leading to a record after its address has become another. */
-    private const LED_ON = [RecordKinds::GOODS, RecordKinds::CATEGORIES, RecordKinds::PAGES];
+    private const LED_ON = [RecordKinds::GOODS, RecordKinds::CATEGORIES, RecordKinds::PAGES, RecordKinds::DOCUMENTS];
 
     /** What is counted for each record of a kind: the column, and how. */
     public const COUNTED = [

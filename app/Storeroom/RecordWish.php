@@ -14,6 +14,7 @@ final readonly class RecordWish
      * @param ?int $id null for a new one
      * @param array<string, string|BulkChange> $cells key of a column => what was typed, or how its number changes
      * @param bool $isWhole whether nothing of it is done where something of it cannot be
+     * @param bool $isBrought whether a file came with it, which new ones of some kinds need
      * @param array<string, string> $seen key of a column => what stood there when it was typed over
      */
     public function __construct(
@@ -23,5 +24,6 @@ final readonly class RecordWish
         public array $seen = [],
         public bool $isDeleted = false,
         public bool $isWhole = false,
+        public bool $isBrought = false,
     ) {}
 }

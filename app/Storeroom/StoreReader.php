@@ -6,6 +6,7 @@ namespace App\Storeroom;
 
 use App\Models\Category;
 use App\Models\CurrentStore;
+use App\Models\Document;
 use App\Models\Menu;
 use App\Models\Page;
 use App\Models\Picture;
@@ -119,10 +120,20 @@ final class StoreReader
      */
     public function targets(string $asked = ''): array
     {
-        return $this->offered["target $asked"] ??= array_filter([...$this->pagesAndCategories($asked), 'Products' => array_combine(
-            array_map(static fn(string $slug): string => "/product/$slug", array_keys($this->products($asked))),
-            array_values($this->products($asked)),
-        )]);
+        return $this->offered["target $asked"] ??= array_filter([
+            ...$this->pagesAndCategories($asked),
+            'Documents' => Document::query()
+                ->when($asked !== '', static fn(Builder $q) => $q->where('name', 'like', self::like($asked)))
+                ->orderBy('name')
+                ->limit(self::OFFERED)
+                ->pluck('name', 'slug')
+                ->mapWithKeys(static fn(string $name, string $slug): array => ["/document/$slug" => $name])
+                ->all(),
+            'Products' => array_combine(
+                array_map(static fn(string $slug): string => "/product/$slug", array_keys($this->products($asked))),
+                array_values($this->products($asked)),
+            ),
+        ]);
     }
 
     /** @return array<string, array<string, string>> group => address => title */
@@ -155,6 +166,7 @@ final class StoreReader
         return StoreContents::FIXED[$path] ?? match ($kind) {
             'page' => Page::query()->where('slug', $slug)->value('title'),
             'category' => Category::query()->where('slug', $slug)->value('name'),
+            'document' => Document::query()->where('slug', $slug)->value('name'),
             'product' => Product::query()->where('slug', $slug)->value('name'),
             default => null,
         };
@@ -241,6 +253,7 @@ final class StoreReader
             ->unionAll($sold('/product/', $storefront->goods(), $in('/product/')))
             ->unionAll($sold('product', $storefront->goods(), $products))
             ->unionAll($sold('gone', $storefront->goods()->where('stock', 0), $in('/product/')))
+            ->unionAll($of('/document/', 'documents', 'slug', $in('/document/')))
             ->unionAll($of('picture', 'pictures', 'name', $pictures)->whereNull('deleted_at'))
             ->get();
         $found = ['address' => [], 'product' => [], 'picture' => [], 'gone' => []];

@@ -86,8 +86,9 @@ final readonly class StoreContents implements Measurement
         return in_array(strtok($address, '?'), $this->soldOut, true);
     }
 
+    /** Whether there is something at an address: what stands elsewhere on the web is not looked for. */
     public function has(string $address): bool
     {
-        return in_array(strtok($address, '?'), $this->addresses, true);
+        return TargetType::isOnTheWeb($address) || in_array(strtok($address, '?'), $this->addresses, true);
     }
 }

@@ -11,6 +11,7 @@ use Ikat\Core\Store\Cell\CodeCell;
 use Ikat\Core\Store\Cell\CountryCell;
 use Ikat\Core\Store\Cell\CurrencyCell;
 use Ikat\Core\Store\Cell\DiscountCell;
+use Ikat\Core\Store\Cell\DocumentCell;
 use Ikat\Core\Store\Cell\EmailCell;
 use Ikat\Core\Store\Cell\LanguageCell;
 use Ikat\Core\Store\Cell\MomentCell;
@@ -38,6 +39,7 @@ final class RecordKinds
     public const MENUS = 'menus';
     public const ENTRIES = 'entries';
     public const PAGES = 'pages';
+    public const DOCUMENTS = 'documents';
     public const WORDS_SAID = 'words';
     public const CODES = 'codes';
     public const DELIVERY = 'delivery';
@@ -58,7 +60,8 @@ final class RecordKinds
     public static function all(\DateTimeZone $zone): array
     {
         $kinds = [
-            Goods::kind($zone), self::pictures(), self::categories(), self::menus(), self::entries(), self::pages(), self::words(),
+            Goods::kind($zone), self::pictures(), self::categories(), self::menus(), self::entries(), self::pages(),
+            self::documents(), self::words(),
             self::codes($zone),
             self::delivery(), self::taxes(),
             self::addresses($zone), self::orders($zone), self::storefronts(), self::store(),
@@ -136,6 +139,18 @@ final class RecordKinds
             new Column('away', 'put away', new SwitchCell(), wide: 76, beginning: false, also: ['hidden', 'draft']),
             new Column('body', 'words', new RichCell(self::WORDS), wide: 320, isAsked: true, also: ['text', 'content', 'body']),
         ]);
+    }
+
+    private static function documents(): RecordKind
+    {
+        return new RecordKind(self::DOCUMENTS, 'document', 'documents', 'name', 'slug', [
+            new Column('name', 'name', new TextCell(self::NAME), true, 260),
+            new Column('slug', 'address', new AddressCell('/document/'), true, 220),
+            new Column('form', 'form', new TextCell(8), wide: 60, isComputed: true),
+            new Column('kilobytes', 'kB', new WholeCell(), wide: 64, isComputed: true),
+            new Column('path', 'file', new DocumentCell(), true),
+            new Column('bytes', 'bytes', new WholeCell(), true),
+        ], isUploaded: true);
     }
 
     /** How far words are said in another language, as it is kept and as it is written. */

@@ -129,6 +129,7 @@ test('what stays while the page scrolls is told, and is what stays', async () =>
     const told = Number(/desk\s+(\d+)/.exec(await page.locator('.scrolled .bg-blue-wash').textContent())[1]);
     await page.locator('[data-scroll-shop]').click();
     await shows(page, async () => Number(/^(\d+) px/.exec(await page.locator('[data-scrolled-share]').textContent())?.[1]), told);
+    assert.match(await page.locator('[data-scrolled-share]').textContent(), new RegExp(`^${told} px of 800 stay in sight going down: ${told / 8 < 10 ? '8' : '11'}\\.\\d%`));
     assert.equal(await inHeader(() => document.querySelector('.header').classList.contains('is-low')), low);
   }
   // On a phone the thin one is thinner, too.
@@ -137,7 +138,15 @@ test('what stays while the page scrolls is told, and is what stays', async () =>
   await settled(page);
   const whole = await headerTall();
   await page.locator('[data-scroll-shop]').click();
-  await shows(page, async () => (await page.locator('[data-scrolled-share]').textContent()) !== '' && await headerTall() < whole, true);
+  await shows(page, async () => await headerTall() < whole && /going down: [\d.]+%/.test(await page.locator('[data-scrolled-share]').textContent()), true);
+  // By key to the end and a little back: what stays is told of going up.
+  await page.locator('[data-scroll-shop]').focus();
+  await page.keyboard.press('End');
+  await page.keyboard.press('ArrowUp');
+  await shows(page, async () => /going up: [\d.]+%/.test(await page.locator('[data-scrolled-share]').textContent()), true);
+  assert.ok(await inHeader(() => window.scrollY > document.documentElement.scrollHeight * 0.6));
+  await page.keyboard.press('Home');
+  await shows(page, () => inHeader(() => window.scrollY), 0);
 });
 
 test('a menu word that is pointed at looks as was chosen', async () => {
@@ -253,6 +262,12 @@ test('the menu is edited on its board and in the window, put in order by key and
   await page.locator('[aria-label="Words of Repairs"]').focus();
   await stored(() => page.locator('.entry-row:focus-within').getByRole('button', { name: /^Further in/ }).click());
   await shows(page, () => inHeader(() => document.querySelector('nav.menu details.below li')?.textContent.trim()), 'Repairs');
+  // An entry leads to the web elsewhere, too; in the window, beside the workbench.
+  await stored(async () => {
+    await page.locator('.entry-row:focus-within').getByRole('textbox', { name: 'Address' }).fill('repairs.example/lanterns');
+    await page.keyboard.press('Enter');
+  });
+  await shows(page, () => inHeader(() => document.querySelector('nav.menu details.below li a')?.getAttribute('href')), 'https://repairs.example/lanterns');
   await noAxeFindings(page, 'the board of the menu');
   await page.locator('[aria-label="Words of Repairs"]').focus();
   await stored(() => page.locator('.entry-row:focus-within').getByRole('button', { name: /^Delete/ }).click());
@@ -263,6 +278,6 @@ test('the menu is edited on its board and in the window, put in order by key and
     await page.keyboard.press('Enter');
   });
   await shows(page, words, 'Workshop,Paper lanterns,Glass lanterns,Wicks,Lamp kits,Tapers');
-  for (let i = 0; i < 7; i += 1) await stored(() => page.locator('#entry-undo').click());
+  for (let i = 0; i < 8; i += 1) await stored(() => page.locator('#entry-undo').click());
   await shows(page, words, begins);
 });

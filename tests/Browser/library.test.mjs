@@ -18,8 +18,8 @@ test('many pictures are brought at once, found without words, described in the t
   await open();
   const before = await count();
   await page.locator('[data-storeroom] [data-bring]').setInputFiles([await drawn('Rope bridge.png', 200), await drawn('Mill wheel.png', 120), { name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('no picture') }]);
-  await page.waitForFunction(() => /of 3 pictures are in the library/.test(document.querySelector('#notice').textContent));
-  assert.match(await page.locator('#notice').textContent(), /2 of 3 pictures are in the library\. .*notes\.png/);
+  await page.waitForFunction(() => /of 3 pictures are in the Storeroom/.test(document.querySelector('#notice').textContent));
+  assert.match(await page.locator('#notice').textContent(), /2 of 3 pictures are in the Storeroom\. .*notes\.png/);
   await shows(page, count, before + 2);
   await only('without words');
   await rowOf('mill-wheel').waitFor();
@@ -125,4 +125,24 @@ test('pictures of a zip are shown by what becomes of each before anything is wri
   await settled(page);
   await rowOf('barley-column').locator('.corner a').click();
   await kept(() => page.getByRole('button', { name: 'Bring the earlier file back' }).click());
+});
+
+test('documents are brought like pictures; a menu leads to one, and the browser gets its file', async () => {
+  await page.goto(`${BASE}/workbench/looks/1/storeroom?open_kind=documents`);
+  await settled(page);
+  const pdf = Buffer.from('%PDF-1.4\n1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj\n2 0 obj<</Type/Pages/Kids[]/Count 0>>endobj\ntrailer<</Root 1 0 R>>\n%%EOF\n');
+  await page.locator('[data-storeroom] [data-bring]').setInputFiles([
+    { name: 'paper_care.pdf', mimeType: 'application/pdf', buffer: pdf }, { name: 'page.pdf', mimeType: 'application/pdf', buffer: Buffer.from('<!DOCTYPE html><p>no') },
+  ]);
+  await page.waitForFunction(() => /1 of 2 documents are in the Storeroom/.test(document.querySelector('#notice').textContent));
+  assert.match(await page.locator('#notice').textContent(), /page\.pdf.*no document Ikat can keep/);
+  await rowOf('Paper care').locator('.corner a').click();
+  await page.waitForSelector('#t-file');
+  assert.match(await page.locator('#tool-t-file').textContent(), /PDF, 1 kB/);
+  await noAxeFindings(page, 'a document');
+  const answer = await page.request.get(`${BASE}/shop/wrenfold/document/paper-care`);
+  assert.equal(answer.headers()['content-type'], 'application/pdf');
+  assert.deepEqual(await answer.body(), pdf);
+  await kept(() => page.getByRole('button', { name: 'Delete this document' }).click());
+  assert.equal((await page.request.get(`${BASE}/shop/wrenfold/document/paper-care`)).status(), 404);
 });

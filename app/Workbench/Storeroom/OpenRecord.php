@@ -37,11 +37,14 @@ use Illuminate\Database\Eloquent\Collection;
  */
 final class OpenRecord
 {
-    /** Kind of record => what stands before its address in the shop, and the part of the page that shows it. */
-    private const PAGES = [
+    /** Kind of record => what stands before its address in the shop, and the part of the page that shows it; none for a file. */
+    private const ADDRESSED = [
         RecordKinds::GOODS => ['/product/', 'product'], RecordKinds::CATEGORIES => ['/category/', 'grid'],
-        RecordKinds::PAGES => ['/page/', 'page'],
+        RecordKinds::PAGES => ['/page/', 'page'], RecordKinds::DOCUMENTS => ['/document/', ''],
     ];
+
+    /** Entries of menus that are named. */
+    private const POINTERS = 24;
 
     /** Goods of a category that are placed by hand on the bench. */
     private const ON_A_SHELF = 24;
@@ -61,8 +64,8 @@ final class OpenRecord
 
     public function shows(): ?WindowPlace
     {
-        if (isset(self::PAGES[$this->kind->key])) {
-            return new WindowPlace($this->address(), self::PAGES[$this->kind->key][1]);
+        if ((self::ADDRESSED[$this->kind->key][1] ?? '') !== '') {
+            return new WindowPlace($this->address(), self::ADDRESSED[$this->kind->key][1]);
         }
         $letter = $this->letters()->first();
 
@@ -167,18 +170,27 @@ final class OpenRecord
     }
 
     /**
-     * Where looks lead to it, or list it.
+     * Where menus and looks lead to it, or looks list it.
      *
-     * @return list<array{string, string}> label and address of each setting
+     * @return list<array{string, string}> label and address of each entry and setting
      */
     public function pointers(): array
     {
         $slug = $this->row['slug'] ?? null;
-        if (! is_string($slug) || ! isset(self::PAGES[$this->kind->key])) {
+        if (! is_string($slug) || ! isset(self::ADDRESSED[$this->kind->key])) {
             return [];
         }
         $address = $this->address();
-        $found = [];
+        $found = MenuEntry::query()
+            ->whereRaw("substring_index(target, '?', 1) = ?", [$address])
+            ->orderBy('id')
+            ->limit(self::POINTERS)
+            ->pluck('label', 'id')
+            ->map(fn(string $label, int $id): array => [
+                "Menu entry, $label", $this->bench->address('storeroom?open_kind='.RecordKinds::ENTRIES."&open_record=$id"),
+            ])
+            ->values()
+            ->all();
         $kinds = $this->kind->key === RecordKinds::GOODS ? [EveryLook::TARGET, EveryLook::PRODUCTS] : [EveryLook::TARGET];
         foreach ($this->looks->saying($kinds) as [$look, $said, $kind]) {
             $is = $kind === EveryLook::TARGET
@@ -257,7 +269,7 @@ final class OpenRecord
 
     private function address(): string
     {
-        return self::PAGES[$this->kind->key][0].(is_string($this->row['slug']) ? $this->row['slug'] : '');
+        return self::ADDRESSED[$this->kind->key][0].(is_string($this->row['slug']) ? $this->row['slug'] : '');
     }
 
     private function isHere(Look $look): bool

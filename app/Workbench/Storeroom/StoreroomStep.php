@@ -107,6 +107,8 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
                 Route::post("files/{file}/$act", [StoreFileController::class, $act]);
             }
             Route::post('files/{file}/off', [StoreFileController::class, 'callOff']);
+            Route::post('documents', [DocumentController::class, 'add']);
+            Route::post('documents/{record}/file', [DocumentController::class, 'replace']);
             Route::post('films', [StoreroomController::class, 'film']);
             Route::post('pictures', [StoreroomPictureController::class, 'add']);
             Route::post('pictures/names', [StoreroomPictureController::class, 'names']);

@@ -74,22 +74,29 @@ final readonly class TargetType extends SettingType
         if ($address === '') {
             return '';
         }
-        // As people write one, "shop.example/news": a name with a dot, and no scheme before it.
-        $whole = preg_match('#^[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d{1,5})?([/?\#]\S*)?$#i', $address) === 1
-            ? "https://$address"
-            : $address;
-        if (
-            preg_match('#^https?://[^\s<>"\']+$#i', $whole) !== 1
-            || filter_var($whole, FILTER_VALIDATE_URL) === false
-            || mb_strlen($whole) > self::MOST
-        ) {
-            throw UnacceptableValue::because(
-                $setting,
-                $address,
-                sprintf('“%s” is not a web address. Write one such as https://shop.example/', self::quote($address)),
-            );
-        }
 
-        return $whole;
+        return self::onTheWeb($address) ?? throw UnacceptableValue::because(
+            $setting,
+            $address,
+            sprintf('“%s” is not a web address. Write one such as https://shop.example/', self::quote($address)),
+        );
+    }
+
+    /** The whole of an address on the web; null for what is none, or is too long. */
+    public static function onTheWeb(string $typed): ?string
+    {
+        // As people write one, "shop.example/news": a name with a dot, and no scheme before it.
+        $whole = preg_match('#^[a-z0-9-]+(\.[a-z0-9-]+)*\.[a-z]{2,}(:\d{1,5})?([/?\#]\S*)?$#i', $typed) === 1
+            ? "https://$typed"
+            : $typed;
+
+        return preg_match('#^https?://[^\s<>"\']+$#i', $whole) === 1 && filter_var($whole, FILTER_VALIDATE_URL) !== false
+            && mb_strlen($whole) <= self::MOST ? $whole : null;
+    }
+
+    /** Whether a link leads out of the shop. */
+    public static function isOnTheWeb(string $address): bool
+    {
+        return preg_match('#^https?://#i', $address) === 1;
     }
 }

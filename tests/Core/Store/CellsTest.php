@@ -11,6 +11,7 @@ use Ikat\Core\Store\Cell\CodeCell;
 use Ikat\Core\Store\Cell\CurrencyCell;
 use Ikat\Core\Store\Cell\DayCell;
 use Ikat\Core\Store\Cell\DiscountCell;
+use Ikat\Core\Store\Cell\DocumentCell;
 use Ikat\Core\Store\Cell\FactsCell;
 use Ikat\Core\Store\Cell\MomentCell;
 use Ikat\Core\Store\Cell\MoneyCell;
@@ -55,6 +56,10 @@ final class CellsTest extends TestCase
         yield 'sum' => [new DiscountCell(), '5', ['kind' => 'amount', 'value' => 500], '5.00'];
         yield 'code' => [new CodeCell(), 'lantern 10', 'LANTERN10', 'LANTERN10'];
         yield 'target' => [new TargetCell(), '/category/candles?sort=low', '/category/candles?sort=low', '/category/candles?sort=low'];
+        yield 'target on the web' => [new TargetCell(), 'blog.example/light', 'https://blog.example/light', 'https://blog.example/light'];
+        yield 'target with a question' => [new TargetCell(), 'https://blog.example/?a=1&b=2', 'https://blog.example/?a=1&b=2',
+            'https://blog.example/?a=1&b=2'];
+        yield 'document' => [new DocumentCell(), '/files/1/document-0a.pdf', '/files/1/document-0a.pdf', '/files/1/document-0a.pdf'];
         yield 'facts' => [new FactsCell(), "Made: by hand\n\nOf: paper: mulberry", ['Made' => 'by hand', 'Of' => 'paper: mulberry'],
             "Made: by hand\nOf: paper: mulberry"];
         yield 'record' => [new RecordCell('categories'), 'candles', 7, 'Candles'];
@@ -100,7 +105,14 @@ final class CellsTest extends TestCase
         yield [new DiscountCell(), '120%', 'from 1% to 100%'];
         yield [new DiscountCell(), '0', 'like 10%, a sum'];
         yield [new CodeCell(), 'Ü', '2 to 32 letters'];
-        yield [new TargetCell(), 'https://elsewhere.example', 'beginning with a slash'];
+        yield [new TargetCell(), 'javascript:alert(1)', 'or one on the web'];
+        yield [new TargetCell(), 'data:text/html,hello', 'or one on the web'];
+        yield [new TargetCell(), 'https://', 'or one on the web'];
+        yield [new TargetCell(), 'https://elsewhere.example/"onclick', 'or one on the web'];
+        yield [new TargetCell(), '/page/a b', 'or one on the web'];
+        yield [new DocumentCell(), '/shop-files/1/page.html', 'no file of the shop'];
+        yield [new DocumentCell(), 'https://elsewhere.example/a.pdf', 'no file of the shop'];
+        yield [new DocumentCell(), '/shop-files/../a.pdf', 'no file of the shop'];
         yield [new TargetCell(), '//elsewhere.example', 'beginning with a slash'];
         yield [new FactsCell(), 'Made by hand', 'Line 1 needs a name, a colon'];
         yield [new FactsCell(), "Made: a\nMade: b", 'stands there twice'];

@@ -9,7 +9,7 @@ const PLACES = [['start', 'middle', 'end'], ['below-start', 'below', 'below-end'
 /** Px that the pointer goes before a part is dragged and no longer picked. */
 const SLIP = 5;
 
-export function startPlan(shopWindow, announce) {
+export function startPlan(announce) {
   const plan = () => document.querySelector('[data-plan]');
   const isFolded = () => plan().dataset.folded === 'yes';
   let carried = null;
@@ -114,12 +114,4 @@ export function startPlan(shopWindow, announce) {
   });
   // What is carried is put back where another thing is gone to.
   onTools('focusout', (event) => { if (carried && event.target === carried.piece && event.relatedTarget) putDown(); });
-
-  document.querySelector('#bench').addEventListener('click', (event) => {
-    const button = event.target.closest('[data-scroll-shop]');
-    if (!button) return;
-    const share = shopWindow.scrollThrough();
-    const words = button.parentElement.querySelector('[data-scrolled-share]');
-    share.then((kept) => { words.textContent = kept === null ? '' : `${Math.round(kept.px)} px of ${Math.round(kept.height)} stay in sight going down, ${Math.round(kept.back)} px going up.`; });
-  });
 }

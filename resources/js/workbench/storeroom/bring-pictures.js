@@ -61,7 +61,7 @@ export function startBringPictures(keepForProduct) {
     isBusy = false;
     if (names.length > 0 && input.closest('[data-record-place]')) keepForProduct(names);
     else if (names.length > 0) await again();
-    say([`${names.length} of ${files.length} pictures are in the library.`, ...refused]);
+    say([`${names.length} of ${files.length} ${input.dataset.what ?? 'pictures'} are in the Storeroom.`, ...refused]);
   }
 
   /** A zip that was looked into: its files, and what becomes of them. */

@@ -18,7 +18,13 @@ export function keepInside(frame, { shop, preview, previews, busy }) {
     if (!link || link.getAttribute('href').startsWith('#')) return;
     event.preventDefault();
     const url = new URL(link.href, doc.baseURI);
-    if (url.origin !== location.origin || !url.pathname.startsWith(shop)) return;
+    // What is no page of the shop, a document or the web elsewhere, is seen beside the workbench.
+    const isOurs = url.origin === location.origin && url.pathname.startsWith(shop);
+    if (isOurs ? /\/document\/[^/]+$/.test(url.pathname) : /^https?:$/.test(url.protocol)) {
+      window.open(url, '_blank', 'noopener');
+      return;
+    }
+    if (!isOurs) return;
     // A way to another place of the same page reads nothing anew.
     busy(frame, url.pathname + url.search !== placeOf(frame));
     // The way back is the workbench's: a page of the frame is no step of it by itself.

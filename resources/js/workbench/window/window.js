@@ -4,7 +4,7 @@ import { momentIn, pageAt, placeIn, previewAt, spoken, unspoken, withoutSample }
 import { startBusy } from './busy.js';
 import { startClock } from './clock.js';
 import { startDark } from './dark.js';
-import { deviceOf, framesOf, isHandHeld, layOut } from './devices.js';
+import { deviceOf, framesOf, isHandHeld, layOut, screenOf } from './devices.js';
 import { drawAlong } from './finger.js';
 import { asHeld, makeScrollBar } from './hand-held.js';
 import { startLiveValues } from './live-values.js';
@@ -420,22 +420,19 @@ export function startWindow(root) {
     /** Folds the menu away on screens narrower than that, px, until another stylesheet comes. */
     foldBelow: (width) => documents().flatMap((doc) => [...doc.querySelectorAll('link[data-folded]')]).forEach((link) => { link.media = `(max-width: ${width - 1}px)`; }),
     /**
-     * Scrolls the page that is open down, and a little up again.
+     * Scrolls the page that is open.
      *
-     * @return { px, back, height } what the header keeps of the screen going down and going up; null where it has none
+     * @param share of the way down, 0..1
+     * @return { px, height, length } what the header keeps of the screen there, a whole screen of the device and the page, px; null for none
      */
-    async scrollThrough() {
+    async scrollTo(share) {
       await idle();
       const { contentDocument: doc, contentWindow: view } = first().frame;
       const header = doc.querySelector('.header');
-      if (!header) return null;
-      const kept = async (top) => {
-        view.scrollTo({ top, behavior: 'instant' });
-        await new Promise((done) => { setTimeout(done, SETTLED); });
-        return Math.max(0, header.getBoundingClientRect().bottom);
-      };
-      await kept(0);
-      return { px: await kept(view.innerHeight), back: await kept(view.innerHeight / 2), height: view.innerHeight };
+      const length = doc.documentElement.scrollHeight;
+      view.scrollTo({ top: share * (length - view.innerHeight), behavior: 'instant' });
+      await new Promise((done) => { setTimeout(done, SETTLED); });
+      return header && { px: Math.max(0, header.getBoundingClientRect().bottom), height: screenOf(state.device, state.isTurned)[1], length };
     },
     wearDark: dark.wear,
     isDark: dark.isDark,

@@ -41,12 +41,15 @@
         <form class="flex items-baseline gap-1" hx-post="{{ $kept }}/cells" hx-vals="{{ $of(['record' => $entry['id'], 'column' => 'mark', 'stood' => $entry['mark']]) }}"
           hx-trigger="change, submit"><label for="entry-mark-{{ $entry['id'] }}">Mark</label><input class="entry w-16!" name="value" id="entry-mark-{{ $entry['id'] }}" value="{{ $entry['mark'] }}"
           maxlength="20" placeholder="New" autocomplete="off"></form>
+        <form class="flex items-baseline gap-1" hx-post="{{ $kept }}/cells" hx-vals="{{ $of(['record' => $entry['id'], 'column' => 'target', 'stood' => $entry['target']]) }}"
+          hx-trigger="change, submit"><label for="entry-address-{{ $entry['id'] }}">Address</label><input class="entry w-64!" name="value" id="entry-address-{{ $entry['id'] }}"
+          value="{{ $entry['target'] }}" maxlength="200" autocomplete="off" autocapitalize="off" spellcheck="false"></form>
       </div>
       @endif
     </li>
     @endforeach
   </ol>
-  @if ($edits && $entries !== [])<p class="entry-hint">Alt and arrows move an entry; its level and mark stand here.</p>@endif
+  @if ($edits && $entries !== [])<p class="entry-hint">Alt and arrows move an entry; its level, mark and address stand here: in the shop, a document, or on the web.</p>@endif
   </div>
   @if ($edits && $panel->menuKey() !== 'none')
   <form class="flex items-center gap-2 pt-1 text-[12px]" hx-post="{{ $kept }}/new" hx-vals="{{ $of(['new[menu_id]' => $panel->menuKey(), 'new[level]' => 1]) }}"><input class="entry"

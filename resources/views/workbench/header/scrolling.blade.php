@@ -18,5 +18,10 @@
   @if ($now === 'smaller')@include('workbench.shell.control', ['setting' => $bench->setting('header.sticky.size'), 'resolution' => $look->at('header.sticky.size')])@endif
   @if ($now === 'row' && count($panel->top()->header->arrangement()->rows) < 2)<p class="pt-1 text-[12px]">There is no second row yet, so all of it stays.
     @if ($edits)<x-edit :$bench :changes="['header.menu.place' => 'below-start']" :tries="true">Put the menu there</x-edit>@endif</p>@endif
-  <p class="pt-1 text-[12px]"><button type="button" class="act" data-scroll-shop>Scroll the shop</button> <span class="text-ink-2" data-scrolled-share role="status"></span></p>
+  <div class="scrolled flex items-center gap-3 pt-2 text-[12px]">
+    <svg viewBox="0 0 56 100" width="56" height="100" role="slider" tabindex="0" aria-label="Scroll the shop" aria-orientation="vertical" aria-valuemin="0" aria-valuemax="100" aria-valuenow="0"
+      aria-valuetext="the top of the page" data-scroll-shop><rect class="page" x="0.5" y="0.5" width="55" height="99"/><g data-screen><rect class="screen" x="1.5" y="1.5" width="53"
+      height="24"/><rect class="kept" x="1.5" y="1.5" width="53" height="3"/></g></svg>
+    <p class="text-ink-2"><span data-scrolled-share role="status">Drag the screen down the page, or move it by arrow keys: the shop scrolls, and what stays in sight is counted.</span></p>
+  </div>
 </x-tool>

@@ -1,7 +1,7 @@
 {{-- All of the open record. --}}
 @includeFirst(["workbench.storeroom.{$kind->key}", 'workbench.storeroom.any'])
 @if ($panel->record()->pointers() !== [])
-<x-tool id="t-where" title="Where looks lead to it">
+<x-tool id="t-where" title="What leads to it">
   <ul class="grid gap-0.5">@foreach ($panel->record()->pointers() as [$label, $address])<li><a class="act font-normal" href="{{ $address }}" data-open>{{ $label }}</a></li>@endforeach</ul>
 </x-tool>
 @endif

@@ -1,3 +1,4 @@
+@use('Ikat\Core\Store\Cell\DocumentCell')
 @use('Ikat\Core\Store\Cell\PicturesCell')
 @php($kind = $panel->kind)
 @php($asked = $panel->asked)
@@ -51,8 +52,9 @@
       @endforeach
     </span>
     @endif
-    @if ($edits && $kind->isUploaded)<label class="act cursor-pointer has-[:focus-visible]:outline-2">Add pictures<input class="sr-only" type="file" multiple
-      accept="image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml,.zip" data-bring="{{ $bench->address('storeroom/pictures') }}"></label>@endif
+    @if ($edits && $kind->isUploaded)<label class="act cursor-pointer has-[:focus-visible]:outline-2">Add {{ $kind->many }}<input class="sr-only" type="file" multiple
+      accept="{{ $kind->key === 'pictures' ? 'image/png,image/jpeg,image/webp,image/gif,image/avif,image/svg+xml,.zip' : '.'.implode(',.', DocumentCell::KINDS) }}"
+      data-bring="{{ $bench->address("storeroom/$kind->key") }}" data-what="{{ $kind->many }}"></label>@endif
     @if ($edits && $kind->isMade && ! $kind->isUploaded)<a class="act" href="#storeroom-new">New {{ $kind->one }}</a>@endif
     @if ($edits && $kind->isMade)
     @php($isPages = $kind->key === 'pages')
