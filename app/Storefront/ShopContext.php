@@ -393,6 +393,22 @@ final class ShopContext
         )));
     }
 
+    /** What becomes of a last row of products that is not full, one of ShelfLook::LAST. */
+    public function lastRow(): string
+    {
+        // A release of an earlier Ikat says nothing of it.
+        return $this->text('grid.last') ?: 'leave';
+    }
+
+    /** @return list<string> classes of what fills a last row: by them it is left out on screens where so many products leave no place */
+    public function fullRows(int $products): array
+    {
+        return array_values(array_filter(
+            ['full-phone', 'full-tablet', 'full-desktop'],
+            fn(string $class): bool => $products % max(1, $this->number('grid.columns.'.substr($class, 5))) === 0,
+        ));
+    }
+
     public function isPreview(): bool
     {
         return $this->previewPrefix !== '';

@@ -145,6 +145,7 @@ final class ShippedWords
         'Rated' => ['Bewertet mit', 'Noté', 'Valorado con'],
         'New' => ['Neu', 'Nouveau', 'Nuevo'],
         'Save :percent%' => [':percent % gespart', 'Économisez :percent %', 'Ahorre :percent %'],
+        'On to :name' => ['Weiter zu :name', 'Vers : :name', 'Ir a :name'],
         'Nothing is on this shelf just now.' => [
             'In diesem Regal liegt gerade nichts.',
             'Il n’y a rien sur cette étagère pour le moment.',

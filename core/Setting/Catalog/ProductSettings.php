@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting\Catalog;
 
+use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\StepKey;
@@ -69,6 +70,15 @@ final class ProductSettings
                 keywords: 'product grid gap gutter',
             ),
             Setting::count('grid.count', 'Products on a page', 'grid', StepKey::PRODUCTS, 24, 4, 48, 'product grid how many number paging'),
+            Setting::choice(
+                'grid.last',
+                'Places left over in the last row',
+                'grid',
+                StepKey::PRODUCTS,
+                'leave',
+                ShelfLook::LAST,
+                keywords: 'last row ragged stray orphan even fill center stretch',
+            ),
             Setting::choice(
                 'grid.sort',
                 'Order to begin with',
