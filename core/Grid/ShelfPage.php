@@ -20,7 +20,7 @@ use Ikat\Core\Type\Voice;
  *
  * Reckoned from the stylesheets and the real fonts.
  */
-final readonly class ShelfPage
+final class ShelfPage
 {
     /** What a browser's list to choose from adds to its longest word, and its arrow. From Chromium, by measuring. */
     private const CHOOSING = 22.0;
@@ -31,16 +31,28 @@ final readonly class ShelfPage
     /** Side of a box to tick, with the gap to its words. */
     private const TICK = 28.0;
 
+    /** @var array<string, ?array<string, string>> by part: each is asked for again by every card */
+    private array $styles = [];
+
+    /** @var array<string, array{Voice, float, float}> by part */
+    private array $letters = [];
+
+    /** @var array<string, ?float> px of what was written */
+    private array $px = [];
+
+    /** @var array<string, SizedText> by voice and words */
+    private array $texts = [];
+
     /**
      * @param array<string, string> $root custom property of the pages => value
      * @param float $screen width
      */
     public function __construct(
-        private CategoryParts $parts,
-        private ResolvedLook $look,
-        private LineBreaks $breaks,
-        private array $root,
-        private float $screen,
+        private readonly CategoryParts $parts,
+        private readonly ResolvedLook $look,
+        private readonly LineBreaks $breaks,
+        private readonly array $root,
+        private readonly float $screen,
     ) {}
 
     /** What stands over the shelf, from the foot of the header on. */
@@ -49,7 +61,7 @@ final readonly class ShelfPage
         $y = 0.0;
         $trail = $this->style('trail');
         if ($trail !== null) {
-            [$voice, $size, $line] = $this->letters($trail);
+            [$voice, $size, $line] = $this->letters('trail');
             $widths = array_map(fn(string $words): float => $this->text($voice, $words)->width($size), $head->trail);
             $gaps = $this->pair($trail['gap'] ?? '0');
             $lines = count(Lines::of($widths, $gaps[1], $form->room));
@@ -102,15 +114,14 @@ final readonly class ShelfPage
         $y += $this->block('price', '0', $room);
         $stars = $goods->isRated ? $this->style('stars') : null;
         if ($stars !== null) {
-            $line = $this->letters($stars)[2];
+            $line = $this->letters('stars')[2];
             // They stand in the middle of their line, and on the one around them.
             $y += $this->onLine(($line + self::STAR) / 2, $line);
         }
         $buy = $goods->canBuy ? $this->style('buy') : null;
-        $button = $buy === null ? null : $this->style('buy-button');
-        if ($buy !== null && $button !== null) {
-            [$voice, $size, $line] = $this->letters($button);
-            $tall = $this->button($button);
+        if ($buy !== null && $this->style('buy-button') !== null) {
+            [$voice, $size, $line] = $this->letters('buy-button');
+            $tall = $this->button('buy-button');
             $over = ($tall - $line) / 2 + $this->over($voice, $size, $line);
             $y += ($this->px($buy['margin-top'] ?? '0') ?? 0.0) + $this->onLine($over, $tall);
         }
@@ -126,7 +137,7 @@ final readonly class ShelfPage
      */
     private function onLine(float $over, float $tall): float
     {
-        [$voice, $size, $line] = $this->letters($this->style('body') ?? []);
+        [$voice, $size, $line] = $this->letters('body');
         $own = $this->over($voice, $size, $line);
 
         return max($over, $own) + max($tall - $over, $line - $own);
@@ -162,7 +173,7 @@ final readonly class ShelfPage
         }
         $card = $this->style('card') ?? [];
         $room = $width - 2 * (($this->px($card['padding'] ?? '0') ?? 0.0) + $this->border($card));
-        [$voice, $size] = $this->letters($style);
+        [$voice, $size] = $this->letters('name');
 
         return $this->text($voice, $name)->lines($size, $room);
     }
@@ -176,7 +187,7 @@ final readonly class ShelfPage
         if ($sorting === null || $field === null || $input === null || $check === null) {
             return 0.0;
         }
-        [$voice, $size, $line] = $this->letters($this->style('body') ?? []);
+        [$voice, $size, $line] = $this->letters('body');
         $wide = fn(string $words): float => $this->text($voice, $words)->width($size);
         $inside = $this->pair($input['padding'] ?? '0');
         $chooses = max(
@@ -189,9 +200,8 @@ final readonly class ShelfPage
         foreach ($head->checks as $words) {
             $things[] = [self::TICK + $wide($words), max($this->px($check['min-height'] ?? '0') ?? 0.0, $line)];
         }
-        $button = $this->style('button');
-        if ($button !== null) {
-            $things[] = [$this->buttonWide($button, $head->button), $this->button($button)];
+        if ($this->style('button') !== null) {
+            $things[] = [$this->buttonWide('button', $head->button), $this->button('button')];
         }
         $things[] = [$wide($head->count), $line];
         $gaps = $this->pair($sorting['gap'] ?? '0');
@@ -207,25 +217,27 @@ final readonly class ShelfPage
      */
     private function buttons(array $words, array $around, float $room): float
     {
-        $button = $this->style('button') ?? [];
         $gaps = $this->pair($around['gap'] ?? '0');
-        $lines = count(Lines::of(array_map(fn(string $each): float => $this->buttonWide($button, $each), $words), $gaps[1], $room));
+        $lines = count(Lines::of(array_map(fn(string $each): float => $this->buttonWide('button', $each), $words), $gaps[1], $room));
 
-        return $lines * $this->button($button) + ($lines - 1) * $gaps[0];
+        return $lines * $this->button('button') + ($lines - 1) * $gaps[0];
     }
 
-    /** @param array<string, string> $style */
-    private function button(array $style): float
+    private function button(string $part): float
     {
-        return max($this->px($style['min-height'] ?? '0') ?? 0.0, $this->letters($style)[2] + 2 * $this->pair($style['padding'] ?? '0')[0]);
+        $style = $this->style($part) ?? [];
+
+        return max(
+            $this->px($style['min-height'] ?? '0') ?? 0.0,
+            $this->letters($part)[2] + 2 * $this->pair($style['padding'] ?? '0')[0],
+        );
     }
 
-    /** @param array<string, string> $style */
-    private function buttonWide(array $style, string $words): float
+    private function buttonWide(string $part, string $words): float
     {
-        [$voice, $size] = $this->letters($style);
+        [$voice, $size] = $this->letters($part);
 
-        return $this->text($voice, $words)->width($size) + 2 * $this->pair($style['padding'] ?? '0')[1];
+        return $this->text($voice, $words)->width($size) + 2 * $this->pair(($this->style($part) ?? [])['padding'] ?? '0')[1];
     }
 
     /** Height of a text that is a block, with the space over it; none where the page does not have it. */
@@ -235,17 +247,23 @@ final readonly class ShelfPage
         if ($style === null || $words === '') {
             return 0.0;
         }
-        [$voice, $size, $line] = $this->letters($style);
+        [$voice, $size, $line] = $this->letters($part);
 
         return ($this->px($style['margin-top'] ?? '0') ?? 0.0) + max(1, $this->text($voice, $words)->lines($size, $room)) * $line;
+    }
+
+    /** @return array{Voice, float, float} who speaks in a part, size of the letters, height of a line */
+    private function letters(string $part): array
+    {
+        return $this->letters[$part] ??= $this->lettersOf($this->style($part) ?? []);
     }
 
     /**
      * @param array<string, string> $style
      *
-     * @return array{Voice, float, float} who speaks, size of the letters, height of a line
+     * @return array{Voice, float, float}
      */
-    private function letters(array $style): array
+    private function lettersOf(array $style): array
     {
         $body = $this->style('body') ?? [];
         $base = $this->length(CssLength::REM)->px($body['font-size'] ?? '1rem') ?? CssLength::REM;
@@ -259,8 +277,11 @@ final readonly class ShelfPage
 
     private function text(Voice $voice, string $words): SizedText
     {
-        $face = SpokenFace::of($this->look, $voice);
+        return $this->texts["$voice->value $words"] ??= $this->made(SpokenFace::of($this->look, $voice), $voice, $words);
+    }
 
+    private function made(SpokenFace $face, Voice $voice, string $words): SizedText
+    {
         return new SizedText(
             $words,
             fn(float $size): TextSteps => $this->breaks->steps($face, TextStyle::of($this->look, $voice, $size), $words)
@@ -271,9 +292,12 @@ final readonly class ShelfPage
     /** @return ?array<string, string> */
     private function style(string $part): ?array
     {
-        $style = $this->parts->on($part, (int) $this->screen);
+        if (! array_key_exists($part, $this->styles)) {
+            $style = $this->parts->on($part, (int) $this->screen);
+            $this->styles[$part] = ($style['display'] ?? '') === 'none' ? null : $style;
+        }
 
-        return ($style['display'] ?? '') === 'none' ? null : $style;
+        return $this->styles[$part];
     }
 
     /** @param array<string, string> $style */
@@ -301,7 +325,9 @@ final readonly class ShelfPage
 
     private function px(string $written): ?float
     {
-        return $this->length(CssLength::REM)->px($written);
+        return array_key_exists($written, $this->px)
+            ? $this->px[$written]
+            : $this->px[$written] = $this->length(CssLength::REM)->px($written);
     }
 
     private function length(float $em): CssLength
