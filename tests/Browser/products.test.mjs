@@ -130,3 +130,39 @@ test('axe finds nothing in the step', async () => {
     await noAxeFindings(page, part);
   }
 });
+
+test('products are placed on the shelf by key and by dragging, show so in the shop, and are put back', async () => {
+  await go('?open_shelf=candles');
+  const names = () => inGrid(() => [...document.querySelectorAll('.grid .card-name')].slice(0, 4).map((each) => each.textContent.trim()));
+  const stored = (act) => edited(page, act, /\/storeroom\/(cells|undo)$/);
+  const begins = await names();
+  const order = (...places) => places.map((n) => begins[n]).join();
+  const now4 = async () => (await names()).join();
+  await page.locator('[data-goods="0"]').focus();
+  await page.keyboard.press('ArrowRight');
+  await stored(() => page.keyboard.press('Alt+ArrowRight'));
+  await shows(page, now4, order(0, 2, 1, 3));
+  assert.equal(await page.evaluate(() => document.activeElement.dataset.goods), '2', 'what was moved keeps the focus');
+  const box = async (n) => { const { x, y, width, height } = await page.locator(`[data-goods="${n}"] .card`).boundingBox(); return [x + width / 2, y + height / 2]; };
+  await stored(async () => {
+    const [from, to] = [await box(3), await box(0)];
+    await page.mouse.move(...from);
+    await page.mouse.down();
+    await page.mouse.move((from[0] + to[0]) / 2, to[1], { steps: 4 });
+    await page.mouse.move(...to, { steps: 4 });
+    await page.mouse.up();
+  });
+  await shows(page, now4, order(3, 0, 2, 1));
+  assert.match(await page.locator('#tool-t-order').textContent(), /4 placed by hand/);
+  await noAxeFindings(page, 'a shelf placed by hand');
+  await stored(() => page.locator('#order-away').click());
+  await shows(page, now4, order(0, 1, 2, 3));
+  for (let i = 0; i < 3; i += 1) await stored(() => page.locator('#order-undo').click());
+  await shows(page, now4, order(0, 1, 2, 3));
+  // A shelf that is sorted otherwise shows no order by hand, and offers to.
+  await change(page, { 'grid.sort': 'low' });
+  await go('?open_shelf=candles');
+  assert.equal(await page.locator('[data-goods]').count(), 0);
+  await edited(page, () => page.getByRole('button', { name: 'Begin as we arranged them' }).click());
+  await page.locator('[data-goods="0"]').waitFor();
+});

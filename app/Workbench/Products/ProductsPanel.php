@@ -56,6 +56,8 @@ final class ProductsPanel extends ControlsPanel
     /** @var ?list<Product> */
     private ?array $goods = null;
 
+    private ?Category $category = null;
+
     /** @var ?array<string, OnScreen> */
     private ?array $shelves = null;
 
@@ -167,9 +169,30 @@ final class ProductsPanel extends ControlsPanel
         );
     }
 
+    /**
+     * Where the products of the drawn shelf are placed by hand; null where that is not how it stands.
+     *
+     * @return ?array{category: int, order: list<string>, placed: int, stood: string} slugs in order, how many of them are placed, and how the
+     *     Storeroom writes those
+     */
+    public function order(): ?array
+    {
+        if ($this->shelf === '' || $this->filter !== 'all' || $this->bench->inspection()->look->text('grid.sort') !== 'shelf') {
+            return null;
+        }
+        $first = array_map(intval(...), $this->category()->first_goods ?? []);
+        $names = $first === [] ? [] : Product::query()->whereKey($first)->pluck('name', 'id')->all();
+        $placed = array_values(array_filter(array_map(static fn(int $id): string => $names[$id] ?? '', $first)));
+
+        return [
+            'category' => (int) $this->category()->id, 'order' => array_column($this->goods(), 'slug'), 'placed' => count($placed),
+            'stood' => implode('; ', $placed),
+        ];
+    }
+
     private function category(): Category
     {
-        return Category::query()->with(['children', 'parent', 'picture'])->where('slug', $this->shelf)->firstOrFail();
+        return $this->category ??= Category::query()->with(['children', 'parent', 'picture'])->where('slug', $this->shelf)->firstOrFail();
     }
 
     /** @return array<string, OnScreen> by device */

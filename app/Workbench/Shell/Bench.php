@@ -12,6 +12,7 @@ use App\Models\Edit;
 use App\Models\Look;
 use App\Models\Release;
 use App\Models\Storefront;
+use App\Models\StoreEdit;
 use App\Models\User;
 use App\Pictures\PictureShelf;
 use App\Pictures\ShopPicture;
@@ -325,6 +326,14 @@ final class Bench
     public function lastEdit(): ?Edit
     {
         return $this->lines()->get($this->look->head);
+    }
+
+    /** What was last done in the Storeroom and can be undone; null for nothing. */
+    public function lastInStoreroom(): ?string
+    {
+        $undo = $this->look->storefront->store->undo_at;
+
+        return $undo === 0 ? null : StoreEdit::query()->where('sequence', $undo)->value('label');
     }
 
     /**

@@ -36,6 +36,20 @@
       class="text-ink-2">{{ $way['told'] }}</span></span>@endforeach</p>
   @endforeach
 </x-tool>
+@php($order = $panel->order())
+<x-tool id="t-order" title="Order" :note="$order === null ? '' : ($order['placed'] === 0 ? 'as all goods stand' : $order['placed'].' placed by hand, then as all goods stand')">
+  @if ($order === null)
+  <p class="text-[12px]">{{ $panel->filter !== 'all' ? 'Products are placed where all of them show.' : 'The shelf begins sorted otherwise, and shows no order by hand.' }}
+    @if ($panel->filter === 'all' && $edits)<x-edit :$bench :changes="['grid.sort' => 'shelf']" :tries="true">Begin as we arranged them</x-edit>@endif</p>
+  @else
+  <p class="flex flex-wrap items-baseline gap-x-3 text-[12px]">@if ($edits)<span>Drag a product on the desktop’s shelf, or move it with Alt and the arrow keys.</span>
+    @if ($order['placed'] > 0)<button type="button" class="act" id="order-away" hx-post="{{ $bench->address('storeroom/cells') }}"
+      hx-vals="{{ json_encode(['open_kind' => 'categories', 'here' => 1, 'record' => $order['category'], 'column' => 'first_goods', 'value' => '', 'stood' => $order['stood']]) }}">As all goods stand</button>@endif
+    @php($last = $bench->lastInStoreroom())
+    @if ($last !== null)<span><button type="button" class="act" id="order-undo" hx-post="{{ $bench->address('storeroom/undo') }}" hx-vals="{{ json_encode(['here' => 1]) }}">Undo in the Storeroom</button> <span
+      class="text-ink-2">{{ $last }}. Places show in the shop at once.</span></span>@endif @endif</p>
+  @endif
+</x-tool>
 <x-tool id="t-shelves" title="Every shelf" note="its last row on each screen">
   <p class="flex gap-x-4 pb-1 text-[12px]" role="group" aria-label="Asked for">@foreach (ShelfCounts::FILTERS as $filter => $words)<a
     @class(['act', 'chosen px-1 no-underline' => $filter === $panel->filter])

@@ -8,6 +8,7 @@
 @php($goods = $panel->goods())
 @php($edits = $bench->edits())
 @php($even = $panel->even())
+@php($order = $panel->order())
 @php($slider = function (string $path, string $kind, float $value) use ($bench, $edits): string {
     $setting = $bench->setting($path);
     $unit = $setting->type instanceof \Ikat\Core\Setting\Type\LengthType ? 'px' : '';
@@ -32,13 +33,18 @@
   @php($columns = (int) $bench->inspection()->look->value("grid.columns.$device"))
   <text class="device" x="{{ $left }}" y="12">{{ ucfirst($device) }} <tspan class="quiet">{{ number_format($shelf['screen']) }}</tspan></text>
   <clipPath id="shelf-{{ $device }}"><rect x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $bottom - ShelvesDrawing::TOP }}"/></clipPath>
-  <g clip-path="url(#shelf-{{ $device }})" data-shelf-on="{{ $device }}" data-begins="{{ round($shelf['begins'], 1) }}" data-ends="{{ round($shelf['ends'], 1) }}">
+  <g clip-path="url(#shelf-{{ $device }})" @if ($device === 'desktop' && $order !== null) data-order="{{ json_encode($order) }}" data-columns="{{ $form->columns }}" @endif data-shelf-on="{{ $device }}" data-begins="{{ round($shelf['begins'], 1) }}" data-ends="{{ round($shelf['ends'], 1) }}">
     <rect class="page" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $bottom - ShelvesDrawing::TOP }}"/>
     <rect class="over" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $drawing->y($device, $shelf['begins']) - ShelvesDrawing::TOP }}"/>
     @foreach ($drawing->cards($device) as $card)
     @php($product = $goods[$card['n']])
     @php($bar = max(1.2, 7 * $drawing->scale))
+    @if ($device === 'desktop' && $order !== null && $edits)
+    <g class="goods" id="goods-{{ $product->slug }}" data-goods="{{ $card['n'] }}" role="button" tabindex="{{ $card['n'] === 0 ? 0 : -1 }}"
+      aria-label="{{ $product->name }}, {{ $card['n'] + 1 }} of {{ $count }}"><title>{{ $product->name }}</title>
+    @else
     <g><title>{{ $product->name }}</title>
+    @endif
       <rect class="card" x="{{ $card['x'] }}" y="{{ $card['y'] }}" width="{{ $card['width'] }}" height="{{ $card['picture'] }}"/>
       @if ($product->picture)<svg x="{{ $card['x'] }}" y="{{ $card['y'] }}" width="{{ $card['width'] }}" height="{{ $card['picture'] }}"
         viewBox="0 0 {{ $card['width'] }} {{ $card['picture'] }}"><image
