@@ -74,6 +74,20 @@ final class StatePages
             $with(static fn($q) => $q->whereNull('picture_id')),
             $with(static fn($q) => $q->whereNull('rating')),
             $with(static fn($q) => $q->whereNotNull('rating')),
-        ])->filter()->unique('id')->values();
+            $with(static fn($q) => $q->where('variants', 'like', '%_____%')),
+            $with(static fn($q) => $q->orderByRaw('char_length(name) desc')),
+        ])->filter()->unique('id')->push($this->fromRightToLeft())->filter()->values();
+    }
+
+    /** A name that runs the other way stands in the same card. */
+    private function fromRightToLeft(): ?Product
+    {
+        $first = $this->pages->goods()->with(['picture', 'morePictures'])->orderBy('position')->orderBy('id')->first();
+        if ($first === null) {
+            return null;
+        }
+        $other = (clone $first)->fill(['name' => 'فانوس من الورق المطوي باليد', 'note' => 'ورق التوت', 'label' => null]);
+
+        return $other->setRelation('picture', $first->picture)->setRelation('morePictures', $first->morePictures);
     }
 }

@@ -107,7 +107,7 @@ final class ShelfPage
         $card = $this->style('card') ?? [];
         $around = ($this->px($card['padding'] ?? '0') ?? 0.0) + $this->border($card);
         $room = max(1.0, $width - 2 * $around);
-        $y = 2 * $around + $this->pictureOf($room) + $this->block('name', $goods->name, $room);
+        $y = 2 * $around + $this->pictureOf($room) + $this->block('name', $goods->name, $room, $this->mostLines());
         if ($goods->note !== '') {
             $y += $this->block('note', $goods->note, $room);
         }
@@ -162,6 +162,14 @@ final class ShelfPage
         $ratio = $this->px(($this->style('card-picture') ?? [])['aspect-ratio'] ?? '1') ?? 1.0;
 
         return $room / max(0.01, $ratio);
+    }
+
+    /** Lines after which a product's name is cut. */
+    public function mostLines(): int
+    {
+        $most = $this->look->text('card.name.lines');
+
+        return $most === 'all' ? PHP_INT_MAX : (int) $most;
     }
 
     /** Lines of a product's name in a card of such a width; of very many TextSteps::MOST. */
@@ -241,7 +249,7 @@ final class ShelfPage
     }
 
     /** Height of a text that is a block, with the space over it; none where the page does not have it. */
-    private function block(string $part, string $words, float $room): float
+    private function block(string $part, string $words, float $room, int $most = PHP_INT_MAX): float
     {
         $style = $this->style($part);
         if ($style === null || $words === '') {
@@ -249,7 +257,7 @@ final class ShelfPage
         }
         [$voice, $size, $line] = $this->letters($part);
 
-        return ($this->px($style['margin-top'] ?? '0') ?? 0.0) + max(1, $this->text($voice, $words)->lines($size, $room)) * $line;
+        return ($this->px($style['margin-top'] ?? '0') ?? 0.0) + max(1, min($most, $this->text($voice, $words)->lines($size, $room))) * $line;
     }
 
     /** @return array{Voice, float, float} who speaks in a part, size of the letters, height of a line */

@@ -166,3 +166,20 @@ test('products are placed on the shelf by key and by dragging, show so in the sh
   await edited(page, () => page.getByRole('button', { name: 'Begin as we arranged them' }).click());
   await page.locator('[data-goods="0"]').waitFor();
 });
+
+test('cards of every kind stand in the window, and names that are too long are measured, cut and listed', async () => {
+  await go('?open_part=card');
+  const clamped = () => inGrid(() => [...document.querySelectorAll('.card-name a')].filter((each) => each.scrollHeight > each.clientHeight + 1 && each.clientHeight > 0).map((each) => each.textContent.trim()));
+  await shows(page, () => inGrid(() => document.querySelectorAll('.grid .card').length > 5), true);
+  assert.equal(await inGrid(() => [...document.querySelectorAll('.card-name')].some((each) => /[\u0600-\u06ff]/.test(each.textContent))), true, 'one runs from right to left');
+  const row = page.locator('#tool-t-names tbody tr').first();
+  assert.match(await row.textContent(), /Grand aldermouth festival globe/);
+  const lines = async () => Object.fromEntries(await row.locator('[role=img]').evaluateAll((all) => all.map((each, i) => [['phone', 'tablet', 'desktop'][i], Number(each.getAttribute('aria-label').match(/^\d+/)[0])])));
+  const told = await lines();
+  assert.ok(told.phone > 2 && told.desktop >= 2, JSON.stringify(told));
+  await edited(page, () => page.locator('#tool-t-names [data-try]', { hasText: 'one at most' }).click());
+  await shows(page, async () => (await clamped()).some((name) => name.startsWith('Grand aldermouth')), true);
+  assert.match(await row.locator('[role=img]').last().getAttribute('aria-label'), /, cut after 1$/);
+  assert.ok(Number(await page.locator('#tool-t-names tfoot td').last().textContent()) > 0);
+  await noAxeFindings(page, 'names that are cut');
+});

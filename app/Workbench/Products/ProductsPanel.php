@@ -40,6 +40,9 @@ final class ProductsPanel extends ControlsPanel
     /** Screens a shelf is drawn on: width and height, px. */
     public const SCREENS = ['phone' => [390, 844], 'tablet' => [768, 1024], 'desktop' => [1280, 800]];
 
+    /** Names that are measured, the longest. */
+    private const NAMES = 200;
+
     /** Products a page has at least. */
     private const LEAST = 4;
 
@@ -63,6 +66,9 @@ final class ProductsPanel extends ControlsPanel
 
     private ?ShelvesDrawing $drawing = null;
 
+    /** @var ?list<array{id: int, name: string, lines: array<string, int>}> */
+    private ?array $longNames = null;
+
     public function __construct(Bench $bench, TypedRequest $request)
     {
         parent::__construct($bench, $request);
@@ -79,9 +85,11 @@ final class ProductsPanel extends ControlsPanel
     /** Measures what is kept, before anything is shown. */
     public function prepare(): void
     {
-        if ($this->shelf !== '') {
-            $this->shelves();
-        }
+        match ($this->tab) {
+            'grid' => $this->shelf === '' ?: $this->shelves(),
+            'card' => $this->longNames(),
+            default => null,
+        };
     }
 
     public function view(): string
@@ -91,11 +99,11 @@ final class ProductsPanel extends ControlsPanel
 
     public function sheet(): ?Sheet
     {
-        return $this->shelf === '' || $this->tab === 'product' ? null : new Sheet(
+        return $this->shelf === '' || $this->tab !== 'grid' ? null : new Sheet(
             'workbench.products.sheet',
             'Shelves',
             $this->told().'; hatched places stay empty',
-            (int) ceil($this->drawing()->height),
+            (int) ceil($this->drawing()->height) + 36,
             window: 240,
         );
     }
@@ -111,9 +119,7 @@ final class ProductsPanel extends ControlsPanel
 
     public function shows(): ?WindowPlace
     {
-        return $this->tab === 'product' || $this->shelf === ''
-            ? parent::shows()
-            : new WindowPlace($this->addressInShop(), $this->tab === 'card' ? 'card' : 'grid');
+        return $this->tab === 'grid' && $this->shelf !== '' ? new WindowPlace($this->addressInShop(), 'grid') : parent::shows();
     }
 
     public function state(): array
@@ -195,6 +201,53 @@ final class ProductsPanel extends ControlsPanel
         return $this->category ??= Category::query()->with(['children', 'parent', 'picture'])->where('slug', $this->shelf)->firstOrFail();
     }
 
+    /**
+     * The longest names of the storefront's products, with the lines each takes in a card of a full row on each screen.
+     *
+     * @return list<array{id: int, name: string, lines: array<string, int>}> the most lines first
+     */
+    public function longNames(): array
+    {
+        if ($this->longNames !== null) {
+            return $this->longNames;
+        }
+        $names = $this->bench->look->storefront->goods()->orderByRaw('char_length(name) desc')->orderBy('id')->limit(self::NAMES)
+            ->pluck('name', 'id')->all();
+        $pages = array_map(fn(array $screen): ShelfPage => $this->page($screen[0]), self::SCREENS);
+        $found = [];
+        foreach ($names as $id => $name) {
+            $lines = [];
+            foreach ($pages as $device => $page) {
+                $lines[$device] = $page->linesOfName($name, $this->solver->at((float) self::SCREENS[$device][0])->card);
+            }
+            $found[] = ['id' => (int) $id, 'name' => $name, 'lines' => $lines];
+        }
+        usort($found, static fn(array $a, array $b): int => array_sum($b['lines']) <=> array_sum($a['lines']));
+
+        return $this->longNames = $found;
+    }
+
+    /** Lines after which a name is cut; null where none is. */
+    public function mostLines(): ?int
+    {
+        $most = $this->page(self::SCREENS['desktop'][0])->mostLines();
+
+        return $most === PHP_INT_MAX ? null : $most;
+    }
+
+    private function page(int $screen): ShelfPage
+    {
+        $inspection = $this->bench->inspection();
+
+        return new ShelfPage(
+            $inspection->get(CategoryParts::class),
+            $inspection->look,
+            $inspection->get(LineBreaks::class),
+            $inspection->get(CompiledLook::class)->root,
+            (float) $screen,
+        );
+    }
+
     /** @return array<string, OnScreen> by device */
     public function shelves(): array
     {
@@ -209,13 +262,7 @@ final class ProductsPanel extends ControlsPanel
     {
         $inspection = $this->bench->inspection();
         $form = $this->solver->at((float) $screen);
-        $page = new ShelfPage(
-            $inspection->get(CategoryParts::class),
-            $inspection->look,
-            $inspection->get(LineBreaks::class),
-            $inspection->get(CompiledLook::class)->root,
-            (float) $screen,
-        );
+        $page = $this->page($screen);
         $goods = array_map(static fn(Product $p): ShelfGoods => new ShelfGoods(
             $p->name,
             $p->note,
@@ -239,7 +286,11 @@ final class ProductsPanel extends ControlsPanel
 
         return [
             'screen' => $screen, 'high' => $high, 'form' => $form, 'begins' => $begins, 'rows' => $rows,
-            'lines' => array_map(static fn(ShelfGoods $g, float $card): int => $page->linesOfName($g->name, $card), $goods, $cards),
+            'lines' => array_map(
+                static fn(ShelfGoods $g, float $card): int => min($page->mostLines(), $page->linesOfName($g->name, $card)),
+                $goods,
+                $cards,
+            ),
             'pictures' => array_map($page->pictureOf(...), $cards), 'seen' => $seen, 'ends' => $y,
         ];
     }

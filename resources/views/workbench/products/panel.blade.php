@@ -79,6 +79,24 @@
 </x-tool>
 @endif
 @endif
+@if ($panel->tab === 'card')
+@php($most = $panel->mostLines())
+@php($names = $panel->longNames())
+@php($cut = fn (string $device): int => $most === null ? 0 : count(array_filter($names, fn ($each) => $each['lines'][$device] > $most)))
+<x-tool id="t-names" title="Names" :note="$most === null ? 'shown whole' : 'cut after '.$most.($most === 1 ? ' line' : ' lines')">
+  <table class="every-shelf text-[12px]">
+    <thead><tr><th scope="col">The longest</th>@foreach (array_keys(ProductsPanel::SCREENS) as $device)<th scope="col">{{ $device }}</th>@endforeach</tr></thead>
+    <tbody>@foreach (array_slice($names, 0, 8) as $each)
+    <tr><th scope="row"><a class="act font-normal" href="{{ $bench->address('storeroom?open_record='.$each['id']) }}" data-open>{{ $each['name'] }}</a></th>@foreach ($each['lines'] as $lines)<td><span
+      class="name-lines" role="img" aria-label="{{ $lines }} {{ $lines === 1 ? 'line' : 'lines' }}{{ $most !== null && $lines > $most ? ', cut after '.$most : '' }}">@for ($i = 0; $i < $lines; $i++)<i
+        @class(['is-cut' => $most !== null && $i >= $most])></i>@endfor</span></td>@endforeach</tr>
+    @endforeach</tbody>
+    @if ($most !== null)<tfoot><tr><th scope="row">cut, of {{ count($names) }}</th>@foreach (array_keys(ProductsPanel::SCREENS) as $device)<td>{{ $cut($device) }}</td>@endforeach</tr></tfoot>@endif
+  </table>
+  @if ($edits)<p class="flex gap-x-3 pt-1 text-[12px]" role="group" aria-label="Lines of a name">Show @foreach ($bench->choicesOf($bench->setting('card.name.lines'), $look->text('card.name.lines')) as $value => $words)
+    @if ((string) $value === $look->text('card.name.lines'))<b>{{ $words }}</b>@else<x-edit :$bench :changes="['card.name.lines' => (string) $value]" :tries="true">{{ $words }}</x-edit>@endif @endforeach</p>@endif
+</x-tool>
+@endif
 <x-tool id="p-tab" :title="Parts::label($panel->tab).': every setting'">
   @foreach ($panel->settingsOf($panel->tab) as $setting)
   @include('workbench.shell.control', ['setting' => $setting, 'resolution' => $look->at($setting->path)])

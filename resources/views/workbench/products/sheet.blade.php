@@ -80,14 +80,12 @@
   @endforeach
   {{-- What stands between cards, and how wide the page is. --}}
   @php($right = $drawing->left['desktop'] + $shelves['desktop']['screen'] * $drawing->scale)
-  @php($foot = ShelvesDrawing::TOP + 140)
-  @foreach ([['grid.gap', 'gap', 'gap'], ['page.width', 'page', 'page']] as $i => [$path, $kind, $word])
+  @foreach ([['grid.gap', 'gap', 'gap'], ['page.width', 'page', 'page width']] as $i => [$path, $kind, $word])
   @php($value = (float) $bench->inspection()->look->value($path))
-  @php($y = $foot + 28 * $i)
-  <g class="slide" {!! $slider($path, $kind, $value) !!}><rect class="slide-room" x="{{ $right + 6 }}" y="{{ $y - 4 }}" width="92" height="24"/><rect class="slide-plate is-quiet"
-    x="{{ $right + 9 }}" y="{{ $y }}" width="52" height="17"/><text class="slide-words is-quiet" x="{{ $right + 35 }}" y="{{ $y + 13 }}"
-      text-anchor="middle">{{ Setting::plainNumber($value) }}</text><text
-    x="{{ $right + 66 }}" y="{{ $y + 13 }}">{{ $word }}</text></g>
+  @php($y = ShelvesDrawing::TOP + 42 * $i)
+  <g class="slide" {!! $slider($path, $kind, $value) !!}><rect class="slide-room" x="{{ $right + 100 }}" y="{{ $y }}" width="64" height="36"/><text x="{{ $right + 103 }}" y="{{ $y + 10 }}">{{ $word
+    }}</text><rect class="slide-plate is-quiet" x="{{ $right + 103 }}" y="{{ $y + 15 }}" width="52" height="17"/><text class="slide-words is-quiet" x="{{ $right + 129 }}" y="{{ $y + 28 }}"
+    text-anchor="middle">{{ Setting::plainNumber($value) }}</text></g>
   @endforeach
   {{-- Which numbers of products on a page come out even. --}}
   @php($y = $drawing->strip())
