@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Storefront;
 
 use App\Models\Product;
-use Ikat\Core\Grid\ProductLabels;
+use Ikat\Core\Grid\LabelRules;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Collection;
 
@@ -68,7 +68,7 @@ final class StatePages
 
         return collect([
             $with(static fn($q) => $q->reducedAt(now())->inStock()),
-            $with(static fn($q) => $q->where('added_on', '>=', now()->subDays(ProductLabels::NEW_FOR_DAYS))),
+            $with(static fn($q) => $q->where('added_on', '>=', now()->subDays(LabelRules::NEW_FOR_DAYS))),
             $with(static fn($q) => $q->where('stock', 0)),
             $with(static fn($q) => $q->whereNotNull('label')),
             $with(static fn($q) => $q->whereNull('picture_id')),

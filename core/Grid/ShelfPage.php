@@ -257,7 +257,9 @@ final class ShelfPage
         }
         [$voice, $size, $line] = $this->letters($part);
 
-        return ($this->px($style['margin-top'] ?? '0') ?? 0.0) + max(1, min($most, $this->text($voice, $words)->lines($size, $room))) * $line;
+        $lines = max(1, min($most, $this->text($voice, $words)->lines($size, $room)));
+
+        return ($this->px($style['margin-top'] ?? '0') ?? 0.0) + $lines * $line;
     }
 
     /** @return array{Voice, float, float} who speaks in a part, size of the letters, height of a line */

@@ -31,6 +31,8 @@ const UNSEEN = {
   'shape.motion': 'it is how long a change takes',
   'shape.pointed': 'it is what pointing does: shapes.test.mjs',
   'announcement.pace': 'it is how long a message stays',
+  'card.label.few': 'it shows on what is nearly sold out: products.test.mjs',
+  'card.label.new': 'it shows on what came lately: products.test.mjs',
   'header.menu.pointed': 'it is what pointing does: header.test.mjs',
   'header.menu.speed': 'it is how long that takes',
   'season.season-1.name': 'it is the workbench’s name for it',

@@ -13,7 +13,7 @@ const go = async (place = '') => {
   await settled(page);
 };
 const told = () => page.evaluate(() => Object.fromEntries([...document.querySelectorAll('[data-shelf-on]')].map((each) => [each.dataset.shelfOn, [Number(each.dataset.begins), Number(each.dataset.ends)]])));
-const inGrid = (read) => shopFrame(page).evaluate(read);
+const inGrid = (read, given) => shopFrame(page).evaluate(read, given);
 const columns = () => inGrid(() => { const cards = [...document.querySelectorAll('.grid .card')].map((each) => each.getBoundingClientRect()); return cards.filter((each) => Math.abs(each.top - cards[0].top) < 1).length; });
 const mark = (path) => page.locator(`[data-shelves] [data-path="${path}"]`);
 const now = (path) => mark(path).getAttribute('aria-valuenow').then(Number);
@@ -182,4 +182,23 @@ test('cards of every kind stand in the window, and names that are too long are m
   assert.match(await row.locator('[role=img]').last().getAttribute('aria-label'), /, cut after 1$/);
   assert.ok(Number(await page.locator('#tool-t-names tfoot td').last().textContent()) > 0);
   await noAxeFindings(page, 'names that are cut');
+});
+
+test('labels stand in the corner that was chosen, and say what the rules make of each product', async () => {
+  const labels = (n) => inGrid((at) => [...document.querySelectorAll('.grid .card')][at]?.querySelector('.labels')?.innerText.split('\n').map((each) => each.trim()).join() ?? '', n);
+  await go('?open_part=card');
+  await shows(page, () => labels(0), 'Save 21%');
+  await edited(page, () => page.locator('.label-corners [data-try]', { hasText: 'Bottom right' }).click());
+  const corner = () => inGrid(() => { const picture = document.querySelector('.grid .card-picture').getBoundingClientRect(); const label = document.querySelector('.grid .label').getBoundingClientRect(); return [label.left + label.right > picture.left + picture.right, label.top + label.bottom > picture.top + picture.bottom].join(); });
+  await shows(page, corner, 'true,true');
+  await change(page, { 'card.label.sale': 'amount', 'card.label.few': 20, 'card.label.new': 0 });
+  await go('?open_part=card');
+  await shows(page, async () => /^Save \$8/.test(await labels(0)), true);
+  const all = await inGrid(() => [...document.querySelectorAll('.grid .label')].map((each) => each.textContent));
+  assert.ok(all.every((each) => each !== 'New'), 'nothing is new any more');
+  assert.ok(all.some((each) => /^Only \d+ left$/.test(each)), all.join());
+  await change(page, { 'card.label.most': '1', 'card.label.order': 'few,own,sale,new,gone' });
+  await go('?open_part=card');
+  await shows(page, async () => (await inGrid(() => Math.max(...[...document.querySelectorAll('.grid .labels')].map((each) => each.children.length)))), 1);
+  await noAxeFindings(page, 'labels');
 });

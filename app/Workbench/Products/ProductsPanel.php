@@ -7,6 +7,7 @@ namespace App\Workbench\Products;
 use App\Http\TypedRequest;
 use App\Models\Category;
 use App\Models\Product;
+use App\Pictures\ShopPicture;
 use App\Storefront\CategoryQuestion;
 use App\Storefront\ShelfOrder;
 use App\Workbench\Shell\Bench;
@@ -178,8 +179,8 @@ final class ProductsPanel extends ControlsPanel
     /**
      * Where the products of the drawn shelf are placed by hand; null where that is not how it stands.
      *
-     * @return ?array{category: int, order: list<string>, placed: int, stood: string} slugs in order, how many of them are placed, and how the
-     *     Storeroom writes those
+     * @return ?array{category: int, order: list<string>, placed: int, stood: string} slugs in order, how many of them are placed, and
+     *     how the Storeroom writes those
      */
     public function order(): ?array
     {
@@ -225,6 +226,16 @@ final class ProductsPanel extends ControlsPanel
         usort($found, static fn(array $a, array $b): int => array_sum($b['lines']) <=> array_sum($a['lines']));
 
         return $this->longNames = $found;
+    }
+
+    /** A picture that wears a label; null where there is none. */
+    public function labelled(): ?ShopPicture
+    {
+        $picture = $this->bench->look->storefront->goods()
+            ->reducedAt(now())->whereNotNull('picture_id')->with('picture')->orderBy('position')
+            ->first()?->picture;
+
+        return $picture === null ? null : ShopPicture::of($picture);
     }
 
     /** Lines after which a name is cut; null where none is. */

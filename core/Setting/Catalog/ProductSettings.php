@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting\Catalog;
 
+use Ikat\Core\Grid\LabelRules;
 use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Setting;
@@ -216,6 +217,56 @@ final class ProductSettings
                 ['top' => 'start', 'bottom' => 'end'],
                 'badge sticker tag corner position',
                 $named,
+            ),
+            Setting::choice(
+                'card.label.sale',
+                'Said of a reduced price',
+                'card',
+                StepKey::PRODUCTS,
+                'percent',
+                LabelRules::SALE,
+                keywords: 'badge sticker tag sale percent amount save',
+                when: $named,
+            ),
+            Setting::count(
+                'card.label.new',
+                'Days a product is new',
+                'card',
+                StepKey::PRODUCTS,
+                LabelRules::NEW_FOR_DAYS,
+                0,
+                180,
+                'badge sticker tag new days',
+                $named,
+            ),
+            Setting::count(
+                'card.label.few',
+                'Pieces from which it says how few are left',
+                'card',
+                StepKey::PRODUCTS,
+                0,
+                0,
+                20,
+                'badge sticker tag stock low left',
+                $named,
+            ),
+            Setting::choice(
+                'card.label.most',
+                'Labels at once',
+                'card',
+                StepKey::PRODUCTS,
+                'all',
+                LabelRules::MOST,
+                keywords: 'badge sticker tag several which wins',
+                when: $named,
+            ),
+            Setting::order(
+                'card.label.order',
+                'Which label comes first',
+                'card',
+                StepKey::PRODUCTS,
+                LabelRules::KINDS,
+                'badge sticker tag order which wins priority',
             ),
         ];
     }

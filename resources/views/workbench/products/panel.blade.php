@@ -37,6 +37,7 @@
   @endforeach
 </x-tool>
 @php($order = $panel->order())
+@php($away = ['column' => 'first_goods', 'value' => '', 'stood' => $order['stood'] ?? ''])
 <x-tool id="t-order" title="Order" :note="$order === null ? '' : ($order['placed'] === 0 ? 'as all goods stand' : $order['placed'].' placed by hand, then as all goods stand')">
   @if ($order === null)
   <p class="text-[12px]">{{ $panel->filter !== 'all' ? 'Products are placed where all of them show.' : 'The shelf begins sorted otherwise, and shows no order by hand.' }}
@@ -44,9 +45,10 @@
   @else
   <p class="flex flex-wrap items-baseline gap-x-3 text-[12px]">@if ($edits)<span>Drag a product on the desktop’s shelf, or move it with Alt and the arrow keys.</span>
     @if ($order['placed'] > 0)<button type="button" class="act" id="order-away" hx-post="{{ $bench->address('storeroom/cells') }}"
-      hx-vals="{{ json_encode(['open_kind' => 'categories', 'here' => 1, 'record' => $order['category'], 'column' => 'first_goods', 'value' => '', 'stood' => $order['stood']]) }}">As all goods stand</button>@endif
+      hx-vals="{{ json_encode(['open_kind' => 'categories', 'here' => 1, 'record' => $order['category'], ...$away]) }}">As all goods stand</button>@endif
     @php($last = $bench->lastInStoreroom())
-    @if ($last !== null)<span><button type="button" class="act" id="order-undo" hx-post="{{ $bench->address('storeroom/undo') }}" hx-vals="{{ json_encode(['here' => 1]) }}">Undo in the Storeroom</button> <span
+    @if ($last !== null)<span><button type="button" class="act" id="order-undo" hx-post="{{ $bench->address('storeroom/undo') }}"
+      hx-vals="{{ json_encode(['here' => 1]) }}">Undo in the Storeroom</button> <span
       class="text-ink-2">{{ $last }}. Places show in the shop at once.</span></span>@endif @endif</p>
   @endif
 </x-tool>
@@ -80,6 +82,21 @@
 @endif
 @endif
 @if ($panel->tab === 'card')
+@if ($look->value('card.label') === true)
+@php([$across, $down] = [$look->text('card.label.across'), $look->text('card.label.down')])
+@php($shown = $panel->labelled())
+<x-tool id="t-label" title="Labels" note="in which corner of the picture">
+  <div class="label-corners" role="group" aria-label="Corner of the labels">
+    @if ($shown !== null)<img src="{{ $shown->smallest() }}" alt="" width="210" height="180">@endif
+    @foreach (['top' => 'top', 'bottom' => 'bottom'] as $y => $words)@foreach (['start' => 'left', 'end' => 'right'] as $x => $side)
+    @php($isHere = $x === $across && $y === $down)
+    @if ($edits && ! $isHere)<x-edit class="corner at-{{ $y }}-{{ $x }}" :$bench look="" :changes="['card.label.across' => $x, 'card.label.down' => $y]"
+      :tries="true">{{ ucfirst($words) }} {{ $side }}</x-edit>
+    @elseif ($isHere)<b class="corner at-{{ $y }}-{{ $x }} is-here">{{ ucfirst($words) }} {{ $side }}</b>@endif
+    @endforeach @endforeach
+  </div>
+</x-tool>
+@endif
 @php($most = $panel->mostLines())
 @php($names = $panel->longNames())
 @php($cut = fn (string $device): int => $most === null ? 0 : count(array_filter($names, fn ($each) => $each['lines'][$device] > $most)))
@@ -93,8 +110,10 @@
     @endforeach</tbody>
     @if ($most !== null)<tfoot><tr><th scope="row">cut, of {{ count($names) }}</th>@foreach (array_keys(ProductsPanel::SCREENS) as $device)<td>{{ $cut($device) }}</td>@endforeach</tr></tfoot>@endif
   </table>
-  @if ($edits)<p class="flex gap-x-3 pt-1 text-[12px]" role="group" aria-label="Lines of a name">Show @foreach ($bench->choicesOf($bench->setting('card.name.lines'), $look->text('card.name.lines')) as $value => $words)
-    @if ((string) $value === $look->text('card.name.lines'))<b>{{ $words }}</b>@else<x-edit :$bench :changes="['card.name.lines' => (string) $value]" :tries="true">{{ $words }}</x-edit>@endif @endforeach</p>@endif
+  @if ($edits)<p class="flex gap-x-3 pt-1 text-[12px]" role="group"
+    aria-label="Lines of a name">Show @foreach ($bench->choicesOf($bench->setting('card.name.lines'), $look->text('card.name.lines')) as $value => $words)
+    @if ((string) $value === $look->text('card.name.lines'))<b>{{ $words }}</b>@else<x-edit :$bench :changes="['card.name.lines' => (string) $value]"
+      :tries="true">{{ $words }}</x-edit>@endif @endforeach</p>@endif
 </x-tool>
 @endif
 <x-tool id="p-tab" :title="Parts::label($panel->tab).': every setting'">

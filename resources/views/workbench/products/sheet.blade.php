@@ -33,7 +33,8 @@
   @php($columns = (int) $bench->inspection()->look->value("grid.columns.$device"))
   <text class="device" x="{{ $left }}" y="12">{{ ucfirst($device) }} <tspan class="quiet">{{ number_format($shelf['screen']) }}</tspan></text>
   <clipPath id="shelf-{{ $device }}"><rect x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $bottom - ShelvesDrawing::TOP }}"/></clipPath>
-  <g clip-path="url(#shelf-{{ $device }})" @if ($device === 'desktop' && $order !== null) data-order="{{ json_encode($order) }}" data-columns="{{ $form->columns }}" @endif data-shelf-on="{{ $device }}" data-begins="{{ round($shelf['begins'], 1) }}" data-ends="{{ round($shelf['ends'], 1) }}">
+  <g clip-path="url(#shelf-{{ $device }})" @if ($device === 'desktop' && $order !== null) data-order="{{ json_encode($order) }}" data-columns="{{ $form->columns }}" @endif
+    data-shelf-on="{{ $device }}" data-begins="{{ round($shelf['begins'], 1) }}" data-ends="{{ round($shelf['ends'], 1) }}">
     <rect class="page" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $bottom - ShelvesDrawing::TOP }}"/>
     <rect class="over" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $drawing->y($device, $shelf['begins']) - ShelvesDrawing::TOP }}"/>
     @foreach ($drawing->cards($device) as $card)
