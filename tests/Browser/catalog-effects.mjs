@@ -32,6 +32,8 @@ const UNSEEN = {
   'shape.pointed': 'it is what pointing does: shapes.test.mjs',
   'announcement.pace': 'it is how long a message stays',
   'card.label.few': 'it shows on what is nearly sold out: products.test.mjs',
+  'card.label.most': 'it shows where several apply: products.test.mjs',
+  'card.label.order': 'it shows where several apply: products.test.mjs',
   'card.label.new': 'it shows on what came lately: products.test.mjs',
   'header.menu.pointed': 'it is what pointing does: header.test.mjs',
   'header.menu.speed': 'it is how long that takes',
