@@ -62,6 +62,9 @@ final class ProductsPanel extends ControlsPanel
 
     private ?Category $category = null;
 
+    /** @var ?array<string, int> */
+    private ?array $fitting = null;
+
     /** @var ?array<string, OnScreen> */
     private ?array $shelves = null;
 
@@ -149,7 +152,13 @@ final class ProductsPanel extends ControlsPanel
     /** Products of the shelf that is drawn, of all its pages. */
     public function count(): int
     {
-        return $this->stock->shelves[$this->shelf][$this->filter] ?? 0;
+        return $this->fitting()[$this->shelf] ?? 0;
+    }
+
+    /** @return array<string, int> slug => products of each shelf, as it is asked for */
+    public function fitting(): array
+    {
+        return $this->fitting ??= $this->stock->of($this->filter);
     }
 
     /** Products of the first page of the shelf that is drawn. */
@@ -389,8 +398,8 @@ final class ProductsPanel extends ControlsPanel
                 '%s empty, %s; of all shelves %s instead of %s',
                 round($solver->empty([$this->count()], $screen)) ?: 'none',
                 $more,
-                round($solver->empty($this->stock->of($this->filter), $screen)),
-                round($this->solver->empty($this->stock->of($this->filter), $screen)),
+                round($solver->empty($this->fitting(), $screen)),
+                round($this->solver->empty($this->fitting(), $screen)),
             ),
             'changes' => $changes,
         ];

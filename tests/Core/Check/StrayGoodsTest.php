@@ -51,7 +51,7 @@ final class StrayGoodsTest extends TestCase
     {
         $counts = [];
         foreach ($shelves as $name => $many) {
-            $counts["shelf-$name"] = ['name' => $name, 'all' => $many, 'stock' => $many, 'reduced' => 0];
+            $counts["shelf-$name"] = ['name' => $name, 'all' => $many];
         }
         $input = (new Inspection(Fixtures::look(['grid.last' => 'leave', ...$own]), Fixtures::theme()))
             ->with(new ShelfCounts($counts, count($counts), array_sum($shelves)));

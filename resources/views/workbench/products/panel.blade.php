@@ -61,7 +61,7 @@
     <thead><tr><th scope="col">Shelf</th><th scope="col">products</th>@foreach (array_keys($forms) as $device)<th scope="col">{{ $device }}</th>@endforeach</tr></thead>
     <tbody>
     @foreach ($stock->shelves as $slug => $shelf)
-    @php($count = $shelf[$panel->filter])
+    @php($count = $panel->fitting()[$slug])
     @php($pages = \Ikat\Core\Grid\ShelfForm::pages($count, max(1, $panel->solver->look->count)))
     <tr @class(['is-open' => $slug === $panel->shelf])><th scope="row"><a class="act font-normal" href="{{ $panel->address(['open_shelf' => $slug]) }}"
       hx-get="{{ $panel->address(['open_shelf' => $slug]) }}"
