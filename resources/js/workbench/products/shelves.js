@@ -75,7 +75,7 @@ export function startShelves(shopWindow) {
     show(mark);
     const was = valueOf(mark);
     const from = across(event.clientX);
-    const moved = [...mark.querySelectorAll('[data-moves]')];
+    const moved = [...mark.querySelectorAll('[data-moves]'), mark.previousElementSibling].filter((each) => each?.hasAttribute('data-moves'));
     drag(event, mark, {
       move: (to) => {
         const x = across(to.clientX);

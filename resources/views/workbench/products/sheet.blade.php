@@ -72,10 +72,11 @@
   <text x="{{ $at }}" y="{{ ShelvesDrawing::TOP + 10 + 27 * $i }}">{{ $what }}<tspan x="{{ $at }}" dy="12" class="figure">{{ $figure }}</tspan></text>
   @endforeach
   @php($side = ($shelf['screen'] - $form->room) / 2)
+  {{-- What is taken hold of is the plate alone: a line as tall as the shelf has no corner that could be reached on a small screen. --}}
+  @php($handle = $drawing->x($device, $side + $form->card + $form->gap / 2))
+  <path class="slide-line" d="M{{ $handle }} {{ ShelvesDrawing::TOP }}V{{ $bottom }}" data-moves/>
   <g class="slide" data-screen="{{ $shelf['screen'] }}" data-left="{{ $drawing->x($device, $side) }}" data-room="{{ $form->room }}" data-gap="{{ $form->gap }}"
     {!! $slider("grid.columns.$device", 'columns', (float) $columns) !!}>
-    @php($handle = $drawing->x($device, $side + $form->card + $form->gap / 2))
-    <path class="slide-line" d="M{{ $handle }} {{ ShelvesDrawing::TOP }}V{{ $bottom }}" data-moves/>
     <g data-moves><rect class="slide-room" x="{{ $handle - 14 }}" y="{{ ShelvesDrawing::TOP - 24 }}" width="28" height="24"/><rect class="slide-plate" x="{{ $handle - 10 }}"
       y="{{ ShelvesDrawing::TOP - 20 }}" width="20" height="17"/><text class="slide-words" x="{{ $handle }}" y="{{ ShelvesDrawing::TOP - 7 }}" text-anchor="middle">{{ $columns }}</text></g></g>
   @endforeach
