@@ -6,9 +6,11 @@ use App\Inspection\Inspector;
 use App\Looks\LookReader;
 use App\Models\CurrentStore;
 use App\Models\Look;
+use App\Models\Product;
 use App\Workbench\Header\RiverDrawing;
 use Ikat\Core\Check\Checks;
 use Ikat\Core\Check\Inspection;
+use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\LogoMeasures;
 use Ikat\Core\Check\Promises;
 use Ikat\Core\Check\StoreContents;
@@ -20,6 +22,10 @@ use Ikat\Core\Contrast\HeaderBackdrop;
 use Ikat\Core\Contrast\PairContrast;
 use Ikat\Core\Contrast\RepairAll;
 use Ikat\Core\Contrast\SchemeColors;
+use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\ShelfGoods;
+use Ikat\Core\Grid\ShelfPage;
+use Ikat\Core\Grid\ShelfSolver;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\TopOfPage;
 use Ikat\Core\Reach\ReachIndex;
@@ -41,6 +47,7 @@ $full = $looks->trying($look, ['dark.on' => true, 'scheme.night.gradient' => 'li
 $made = app(Inspector::class)->inspect($look, $full);
 // Findings keep what they computed for one input: each round gets a fresh one.
 $fresh = static fn(Inspection $i): Inspection => $i->on($i->look, $i->theme, $i->get(CompiledLook::class), $i->get(ReachIndex::class), $i->get(StoreContents::class), $i->get(HeaderBackdrop::class), $i->get(LogoMeasures::class));
+$shelves = Product::query()->get()->groupBy('category_id')->map(static fn($of) => $of->map(static fn(Product $p) => new ShelfGoods($p->name, $p->note, true, true))->all())->all();
 $fixed = 0;
 $mendEach = static function () use ($made, $fresh, &$fixed): void {
     $input = $fresh($made);
@@ -64,6 +71,17 @@ foreach ([
         }
     },
     'river of the header step' => static fn() => RiverDrawing::of(TopOfPage::measure($input))->blocks(),
+    'every shelf on three screens' => static function () use ($input, $shelves): void {
+        $solver = ShelfSolver::measure($input);
+        foreach ([390, 768, 1280] as $screen) {
+            $page = new ShelfPage($input->get(CategoryParts::class), $input->look, $input->get(LineBreaks::class), $input->get(CompiledLook::class)->root, $screen);
+            $form = $solver->at($screen);
+            foreach ($shelves as $goods) {
+                $form->empty(count($goods));
+                $page->rows($goods, $form);
+            }
+        }
+    },
     'promises of a look' => static fn() => iterator_to_array(Promises::judged($input)),
     'check every pair' => static fn() => Checks::run($input),
 ] as $what => $work) {

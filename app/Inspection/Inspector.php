@@ -20,6 +20,7 @@ use App\Storefront\ShopContext;
 use App\Storefront\TopOfPage;
 use App\Storefront\Visitor;
 use App\Storeroom\OffersReader;
+use App\Storeroom\ShelfCounter;
 use App\Storeroom\ShelfReader;
 use App\Storeroom\StoreReader;
 use App\Storeroom\StoreWords;
@@ -35,6 +36,8 @@ use Ikat\Core\Check\ShopWords;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\HeaderBackdrop;
+use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\ShelfCounts;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\SpokenTops;
 use Ikat\Core\Header\TopContents;
@@ -43,6 +46,7 @@ use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Promise\Offers;
+use Ikat\Core\Reach\ElementStyle;
 use Ikat\Core\Reach\LayoutBox;
 use Ikat\Core\Reach\MatchedPage;
 use Ikat\Core\Reach\PageReader;
@@ -66,7 +70,7 @@ final class Inspector
     private const A_PRICE = 123_450;
 
     /** Raised when the index's own form changes. */
-    private const FORM = 16;
+    private const FORM = 17;
 
     /** Pages that have running text: on the others it is the footer's. */
     private const TEXT_PAGES = ['home', 'product', 'content'];
@@ -94,6 +98,7 @@ final class Inspector
         private readonly OwnFonts $own,
         private readonly ShelfReader $shelves,
         private readonly OffersReader $offers,
+        private readonly ShelfCounter $counter,
     ) {}
 
     /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
@@ -108,6 +113,8 @@ final class Inspector
             TextLayout::class => fn(): TextLayout => $this->layout($look->storefront, $at),
             StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look, $look->storefront),
             ShelfState::class => $this->shelves->state(...),
+            ShelfCounts::class => fn(): ShelfCounts => $this->counter->of($look->storefront),
+            CategoryParts::class => fn(): CategoryParts => $this->categoryParts($look->storefront, $at),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
                 $i->look,
                 $i->theme,
@@ -205,7 +212,7 @@ final class Inspector
     private function layout(Storefront $storefront, LookSnapshot $at): TextLayout
     {
         $key = 'layout-'.$this->key($storefront, $at);
-        $kept = $this->kept($key, [TextLayout::class, LayoutBox::class]);
+        $kept = $this->kept($key, [TextLayout::class, LayoutBox::class, ElementStyle::class]);
         if ($kept !== null) {
             return $kept;
         }
@@ -215,6 +222,22 @@ final class Inspector
         }
 
         return $this->keep($key, TextLayout::of($pages));
+    }
+
+    /** The same of the parts of a category's page. */
+    private function categoryParts(Storefront $storefront, LookSnapshot $at): CategoryParts
+    {
+        $key = 'category-'.$this->key($storefront, $at);
+        $kept = $this->kept($key, [CategoryParts::class, ElementStyle::class]);
+        if ($kept !== null) {
+            return $kept;
+        }
+        $path = $this->pages->pathsIn($storefront)['category'];
+
+        return $this->keep($key, CategoryParts::of(MatchedPage::of(
+            $this->sheetOf($storefront, $at),
+            $this->html($storefront, $at, 'category', $path),
+        )));
     }
 
     private function html(Storefront $storefront, LookSnapshot $at, string $page, string $path): string

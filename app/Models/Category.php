@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
  * @property string $name
  * @property string $words
  * @property ?list<int> $first_goods ids of what comes first on its shelf, in order
+ * @property int $position
  * @property ?int $parent_id the category it stands within
  * @property ?self $parent
  * @property ?Picture $picture

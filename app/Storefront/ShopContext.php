@@ -15,6 +15,7 @@ use App\Pictures\IconSpec;
 use App\Pictures\ShopPicture;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
+use Ikat\Core\Grid\LabelRules;
 use Ikat\Core\Grid\ProductLabels;
 use Ikat\Core\Header\Arrangement;
 use Ikat\Core\Header\TopLook;
@@ -50,6 +51,8 @@ final class ShopContext
     private array $read = [];
 
     private ?TopLook $readTop = null;
+
+    private ?LabelRules $labelRules = null;
 
     /**
      * @param array<string, bool|float|string> $values every setting's resolved value
@@ -393,6 +396,22 @@ final class ShopContext
         )));
     }
 
+    /** What becomes of a last row of products that is not full, one of ShelfLook::LAST. */
+    public function lastRow(): string
+    {
+        // A release of an earlier Ikat says nothing of it.
+        return $this->text('grid.last') ?: 'leave';
+    }
+
+    /** @return list<string> classes of what fills a last row: by them it is left out on screens where so many products leave no place */
+    public function fullRows(int $products): array
+    {
+        return array_values(array_filter(
+            ['full-phone', 'full-tablet', 'full-desktop'],
+            fn(string $class): bool => $products % max(1, $this->number('grid.columns.'.substr($class, 5))) === 0,
+        ));
+    }
+
     public function isPreview(): bool
     {
         return $this->previewPrefix !== '';
@@ -454,7 +473,34 @@ final class ShopContext
     /** @return list<array{kind: string, said: string, with: array<string, int>}> the labels on a product's picture */
     public function labels(Product $product): array
     {
-        return ProductLabels::of($product->stock, $product->priceOf(), $product->added_on, $product->label, $this->moment);
+        $labels = ProductLabels::of(
+            $product->stock,
+            $product->priceOf(),
+            $product->added_on,
+            $product->label,
+            $this->moment,
+            $this->labelRules ??= $this->labelRules(),
+        );
+
+        return array_map(fn(array $label): array => [
+            ...$label,
+            'with' => [...$label['with'], ...isset($label['with']['amount']) ? ['amount' => $this->price($label['with']['amount'])] : []],
+        ], $labels);
+    }
+
+    private function labelRules(): LabelRules
+    {
+        $most = $this->text('card.label.most');
+        $order = $this->text('card.label.order');
+
+        // A release of an earlier Ikat knows nothing of these.
+        return new LabelRules(
+            $this->text('card.label.sale') ?: 'percent',
+            (int) ($this->value('card.label.new') ?? LabelRules::NEW_FOR_DAYS),
+            $this->number('card.label.few'),
+            (int) $most ?: PHP_INT_MAX,
+            $order === '' ? array_keys(LabelRules::KINDS) : explode(',', $order),
+        );
     }
 
     /** Whether it is locked to this visitor: what leads into it is not shown. */

@@ -30,11 +30,6 @@ final class ShopPages
     public const NO_DELIVERY_THERE = 'We have no way to send this there just now. Change where it goes, or send less at once.';
     public const NO_DELIVERY_CHOSEN = 'Choose how it should travel.';
 
-    /** Columns behind the ways to sort: key => [column, direction]; our choice is an order of its own. */
-    private const SORTS = [
-        'shelf' => ['position', 'asc'], 'new' => ['added_on', 'desc'], 'sold' => ['sold', 'desc'],
-    ];
-
     /** Products beside one. */
     private const BESIDE = 4;
 
@@ -71,7 +66,7 @@ final class ShopPages
         $matching = $category->goods()->with(self::CARD)
             ->when($asked->inStock, static fn(Builder $q) => $q->inStock())
             ->when($asked->reduced, fn(Builder $q) => $q->reducedAt($this->shop->moment));
-        $sorted = $sort === 'shelf' ? $category->arranged($matching) : $this->sorted($matching, $sort);
+        $sorted = ShelfOrder::of($matching, $category, $sort, $this->shop->picks('grid.order'), $this->shop->moment);
         $products = $sorted->paginate($this->shop->number('grid.count'), page: $asked->page);
         if ($products->total() === 0 && $this->standsIn()) {
             $products = new LengthAwarePaginator(StandIns::products(8), 8, 8);
@@ -270,8 +265,19 @@ final class ShopPages
         return $this->page('category', [
             'category' => $category->loadMissing(['children', 'parent', 'picture']), 'products' => $products, 'sort' => $sort,
             'sorts' => $sorts, 'stock' => $asked->inStock,
-            'reduced' => $asked->reduced, 'asked' => $query ?? $asked->query(),
+            'reduced' => $asked->reduced, 'asked' => $query ?? $asked->query(), 'onward' => $this->after($category),
         ]);
+    }
+
+    /** The category whose shelf comes after a category's, where a last row leads on to it; the first after the last, null for none. */
+    private function after(Category $category): ?Category
+    {
+        if ($this->shop->lastRow() !== 'more') {
+            return null;
+        }
+        $in = fn(): Builder => $this->shop->storefront->categories()->whereKeyNot($category->id ?? 0)->orderBy('position')->orderBy('id');
+
+        return $in()->whereRaw('(position, id) > (?, ?)', [$category->position ?? 0, $category->id ?? 0])->first() ?? $in()->first();
     }
 
     /** Whether a preview shows stand-ins for what the store does not have yet. */
@@ -310,25 +316,5 @@ final class ShopPages
         return $this->goods()->with(self::CARD)->whereIn('slug', $slugs)->get()
             ->sortBy(static fn(Product $p): int|false => array_search($p->slug, $slugs, true))
             ->values();
-    }
-
-    /**
-     * @param Builder<Product> $query
-     *
-     * @return Builder<Product>
-     */
-    private function sorted(Builder $query, string $sort): Builder
-    {
-        $chosen = $this->shop->picks('grid.order');
-        if ($sort === 'hand' && $chosen !== []) {
-            // The chosen ones first, in their order; all others after them, as on the shelves.
-            $query->orderByRaw('coalesce(nullif(field(slug, '.implode(',', array_fill(0, count($chosen), '?')).'), 0), 1000)', $chosen);
-        }
-        if ($sort === 'low' || $sort === 'high') {
-            return $query->byPriceAt($this->shop->moment, $sort === 'low' ? 'asc' : 'desc')->orderBy('id');
-        }
-        [$column, $direction] = self::SORTS[$sort] ?? self::SORTS['shelf'];
-
-        return $query->orderBy($column, $direction)->orderBy('id');
     }
 }

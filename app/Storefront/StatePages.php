@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Storefront;
 
 use App\Models\Product;
-use Ikat\Core\Grid\ProductLabels;
+use Ikat\Core\Grid\LabelRules;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Collection;
 
@@ -68,12 +68,26 @@ final class StatePages
 
         return collect([
             $with(static fn($q) => $q->reducedAt(now())->inStock()),
-            $with(static fn($q) => $q->where('added_on', '>=', now()->subDays(ProductLabels::NEW_FOR_DAYS))),
+            $with(static fn($q) => $q->where('added_on', '>=', now()->subDays(LabelRules::NEW_FOR_DAYS))),
             $with(static fn($q) => $q->where('stock', 0)),
             $with(static fn($q) => $q->whereNotNull('label')),
             $with(static fn($q) => $q->whereNull('picture_id')),
             $with(static fn($q) => $q->whereNull('rating')),
             $with(static fn($q) => $q->whereNotNull('rating')),
-        ])->filter()->unique('id')->values();
+            $with(static fn($q) => $q->where('variants', 'like', '%_____%')),
+            $with(static fn($q) => $q->orderByRaw('char_length(name) desc')),
+        ])->filter()->unique('id')->push($this->fromRightToLeft())->filter()->values();
+    }
+
+    /** A name that runs the other way stands in the same card. */
+    private function fromRightToLeft(): ?Product
+    {
+        $first = $this->pages->goods()->with(['picture', 'morePictures'])->orderBy('position')->orderBy('id')->first();
+        if ($first === null) {
+            return null;
+        }
+        $other = (clone $first)->fill(['name' => 'فانوس من الورق المطوي باليد', 'note' => 'ورق التوت', 'label' => null]);
+
+        return $other->setRelation('picture', $first->picture)->setRelation('morePictures', $first->morePictures);
     }
 }

@@ -9,15 +9,12 @@ use Ikat\Core\Store\Price;
 /** The labels that stand on a product's picture: by rule, or given by hand. */
 final class ProductLabels
 {
-    /** Days a product counts as new (common practice, no source). */
-    public const NEW_FOR_DAYS = 45;
-
     /**
      * @param ?int $stock pieces; null where they are not counted
      * @param ?string $own given by hand
      *
-     * @return list<array{kind: 'gone'|'sale'|'new'|'own', said: string, with: array<string, int>}> the kind is that of the label's color
-     *     roles; what stands in its words for ":name"
+     * @return list<array{kind: string, said: string, with: array<string, int>}> the kind is one of LabelRules::KINDS, by
+     *     which it is colored; what stands in its words for ":name", an amount in cents
      */
     public static function of(
         ?int $stock,
@@ -25,21 +22,34 @@ final class ProductLabels
         \DateTimeInterface $addedOn,
         ?string $own,
         \DateTimeInterface $today,
+        LabelRules $rules = new LabelRules(),
     ): array {
         $labels = [];
-        if ($stock === 0) {
-            $labels[] = ['kind' => 'gone', 'said' => 'Sold out', 'with' => []];
-        }
-        if ($price->isReducedAt($today)) {
-            $labels[] = ['kind' => 'sale', 'said' => 'Save :percent%', 'with' => ['percent' => $price->savedAt($today)]];
-        }
-        if ((int) $addedOn->diff($today)->days <= self::NEW_FOR_DAYS) {
-            $labels[] = ['kind' => 'new', 'said' => 'New', 'with' => []];
-        }
-        if ($own !== null) {
-            $labels[] = ['kind' => 'own', 'said' => $own, 'with' => []];
+        foreach ($rules->order as $kind) {
+            $said = match ($kind) {
+                'gone' => $stock === 0 ? ['Sold out', []] : null,
+                'sale' => $price->isReducedAt($today) ? self::sale($rules, $price, $today) : null,
+                'few' => $stock !== null && $stock > 0 && $stock <= $rules->few ? ['Only :count left', ['count' => $stock]] : null,
+                'new' => $rules->newDays > 0 && (int) $addedOn->diff($today)->days <= $rules->newDays ? ['New', []] : null,
+                'own' => $own === null ? null : [$own, []],
+                default => null,
+            };
+            if ($said !== null && count($labels) < $rules->most) {
+                $labels[] = ['kind' => $kind, 'said' => $said[0], 'with' => $said[1]];
+            }
         }
 
         return $labels;
+    }
+
+    /** @return ?array{string, array<string, int>} */
+    private static function sale(LabelRules $rules, Price $price, \DateTimeInterface $today): ?array
+    {
+        return match ($rules->sale) {
+            'percent' => ['Save :percent%', ['percent' => $price->savedAt($today)]],
+            'amount' => ['Save :amount', ['amount' => $price->regular - $price->at($today)]],
+            'word' => ['Reduced', []],
+            default => null,
+        };
     }
 }

@@ -145,6 +145,9 @@ final class ShippedWords
         'Rated' => ['Bewertet mit', 'Noté', 'Valorado con'],
         'New' => ['Neu', 'Nouveau', 'Nuevo'],
         'Save :percent%' => [':percent % gespart', 'Économisez :percent %', 'Ahorre :percent %'],
+        'Save :amount' => [':amount gespart', 'Économisez :amount', 'Ahorre :amount'],
+        'Only :count left' => ['Nur noch :count', 'Plus que :count', 'Solo quedan :count'],
+        'On to :name' => ['Weiter zu :name', 'Vers : :name', 'Ir a :name'],
         'Nothing is on this shelf just now.' => [
             'In diesem Regal liegt gerade nichts.',
             'Il n’y a rien sur cette étagère pour le moment.',

@@ -14,8 +14,7 @@ final readonly class LayoutBox
         'grid-template', 'grid-template-columns', 'grid-auto-flow', 'grid-column', 'gap', 'column-gap', 'order', 'font-size', 'font-family',
     ];
 
-    /** @var list<array{state: ?string, declarations: array<string, string>}> weakest first */
-    private array $rules;
+    private ElementStyle $style;
 
     /**
      * @param int $number among the elements of the page's body
@@ -32,19 +31,7 @@ final readonly class LayoutBox
         public bool $isPlain,
         public array $children,
     ) {
-        usort($rules, static fn(StyleRule $a, StyleRule $b): int => $a->weight <=> $b->weight);
-        $kept = [];
-        foreach ($rules as $rule) {
-            $declarations = array_filter(
-                $rule->declarations,
-                static fn(string $p): bool => str_starts_with($p, '--') || in_array($p, self::PROPERTIES, true),
-                ARRAY_FILTER_USE_KEY,
-            );
-            if ($rule->pseudo === null && $declarations !== [] && ($rule->state === null || str_starts_with($rule->state, 'media'))) {
-                $kept[] = ['state' => $rule->state, 'declarations' => $declarations];
-            }
-        }
-        $this->rules = $kept;
+        $this->style = new ElementStyle($rules, self::PROPERTIES);
     }
 
     /**
@@ -56,19 +43,6 @@ final readonly class LayoutBox
      */
     public function style(int $screen): array
     {
-        $style = [];
-        foreach ($this->rules as ['state' => $state, 'declarations' => $declarations]) {
-            if ($state === null || self::holds($state, $screen)) {
-                $style = [...$style, ...$declarations];
-            }
-        }
-
-        return $style;
-    }
-
-    private static function holds(string $media, int $screen): bool
-    {
-        return preg_match('/^media \((max|min)-width:\s*([\d.]+)px\)$/', $media, $m) === 1
-            && ($m[1] === 'max' ? $screen <= (float) $m[2] : $screen >= (float) $m[2]);
+        return $this->style->on($screen);
     }
 }

@@ -50,6 +50,8 @@ final class ConsoleTest extends AppTestCase
             ['season:at', ['time' => 'soon']],
             ['header:solve', ['--width' => 'wide']],
             ['header:solve', ['--width' => '390', '--look' => '999']],
+            ['grid:solve', ['--products' => 'many']],
+            ['grid:solve', ['--products' => '14', '--columns' => 'four']],
             ['message:fit', ['text' => ' ']],
             ['promise:check', ['text' => 'Free shipping', '--store' => '999']],
         ] as [$command, $arguments]) {
@@ -105,6 +107,16 @@ final class ConsoleTest extends AppTestCase
         [, $checked] = $this->ask('promise:check', ['text' => 'SUMMER5 for $5 off. Free shipping over $50', '--store' => 1]);
         self::assertSame([false, false], array_column($checked['promises'], 'true'));
         self::assertSame('SUMMER5 for $5 off. Free shipping over $60', $checked['promises'][1]['instead']);
+    }
+
+    public function testAShelfIsReckonedOnAScreen(): void
+    {
+        [$code, $answer] = $this->ask('grid:solve', ['--products' => '14', '--width' => '1280', '--columns' => '4']);
+        self::assertSame(0, $code);
+        self::assertEqualsWithDelta(274, $answer['card_width'], 0.2);
+        self::assertSame([4, 4, 2], [$answer['columns'], $answer['rows'], $answer['left_over']]);
+        [, $paged] = $this->ask('grid:solve', ['value' => '14', '--width' => '390', '--columns' => '2', '--count' => '6']);
+        self::assertSame([3, 1, 0], [$paged['pages'], $paged['rows'], $paged['left_over']]);
     }
 
     public function testALookAnswersForItself(): void

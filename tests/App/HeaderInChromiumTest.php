@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Fonts\FontFiles;
-use App\Fonts\OwnFonts;
 use App\Looks\LookReader;
 use App\Models\Menu;
 use App\Models\MenuEntry;
-use App\Models\Storefront;
-use App\Pictures\PictureShelf;
-use App\Storefront\SampleCart;
 use App\Storefront\ShopContext;
 use App\Storefront\TopOfPage;
-use App\Storefront\Visitor;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Check\TextColumns;
 use Ikat\Core\Header\AnnouncementSolver;
@@ -23,14 +18,12 @@ use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\SizedText;
 use Ikat\Core\Header\TopLook;
 use Ikat\Core\Header\UtilitySolver;
-use Ikat\Core\Language\Dictionary;
-use Ikat\Core\Look\LookSnapshot;
-use Ikat\Core\Type\FontShelf;
-use Symfony\Component\Process\Process;
 
 /** What is reckoned of the top of a page against Chromium, which lays the real templates and stylesheets out. */
 final class HeaderInChromiumTest extends AppTestCase
 {
+    use LaidOut;
+
     private const HEADERS = 500;
     private const MESSAGE_COUNT = 300;
     private const AT_ONCE = 6;
@@ -66,7 +59,7 @@ final class HeaderInChromiumTest extends AppTestCase
             [$samples[], $expected[]] = $this->sample($this->changes($menus), $widths);
         }
         $off = [];
-        $measured = array_merge(...$this->inChromium($samples));
+        $measured = array_merge(...$this->inChromium('tops', $samples));
         foreach (array_merge(...$expected) as $n => $one) {
             $it = $measured[$n];
             $i = intdiv($n, 2);
@@ -89,7 +82,7 @@ final class HeaderInChromiumTest extends AppTestCase
     {
         mt_srand(41);
         $samples = $expected = [];
-        $families = array_values(array_diff(self::families(), ['caveat']));
+        $families = array_values(array_diff(self::families([...self::WORDS, ...self::MESSAGES, ...self::NAMES]), ['caveat']));
         $items = array_map(static fn(int $n): string => "message-$n", range(1, self::AT_ONCE));
         for ($i = 0; $i < self::MESSAGE_COUNT / self::AT_ONCE; $i++) {
             $changes = [
@@ -104,7 +97,7 @@ final class HeaderInChromiumTest extends AppTestCase
             [$samples[], $expected[]] = $this->sample($changes, array_keys(TextColumns::SCREENS));
         }
         $off = [];
-        foreach ($this->inChromium($samples) as $i => $measured) {
+        foreach ($this->inChromium('tops', $samples) as $i => $measured) {
             foreach ($measured as $device => $it) {
                 $one = $expected[$i][$device];
                 foreach ($it['messages'] as $n => $lines) {
@@ -162,22 +155,6 @@ final class HeaderInChromiumTest extends AppTestCase
         ];
     }
 
-    private function shop(LookSnapshot $at, Storefront $storefront): ShopContext
-    {
-        return new ShopContext(
-            $storefront,
-            $storefront->store,
-            $at->resolved()->values(),
-            '',
-            '',
-            '',
-            Visitor::looking($storefront, SampleCart::None),
-            app(PictureShelf::class)->one(...),
-            app(OwnFonts::class)->named(...),
-            Dictionary::plain(),
-        );
-    }
-
     private static function page(ShopContext $shop): string
     {
         $parts = array_map(
@@ -226,7 +203,7 @@ final class HeaderInChromiumTest extends AppTestCase
     {
         // A hand whose letters vary with their neighbors is measured by itself, in TextMeasureTest.
         // What a family does not have is set in another one, whose widths nobody knows.
-        $families = array_values(array_diff(self::families(), ['caveat']));
+        $families = array_values(array_diff(self::families([...self::WORDS, ...self::MESSAGES, ...self::NAMES]), ['caveat']));
         $places = array_keys(Arrangement::PLACES);
         $order = array_keys(Arrangement::PARTS);
         shuffle($order);
@@ -293,48 +270,5 @@ final class HeaderInChromiumTest extends AppTestCase
         }
 
         return $changes;
-    }
-
-    /** @return list<string> keys of families that have every letter of the words */
-    private static function families(): array
-    {
-        static $families = null;
-        $letters = array_unique(mb_str_split(implode('', [...self::WORDS, ...self::MESSAGES, ...self::NAMES])));
-
-        return $families ??= array_values(array_filter(array_keys(FontShelf::all()), static function (string $key) use ($letters): bool {
-            $has = app(FontFiles::class)->characters(FontShelf::get($key));
-
-            return array_filter($letters, static fn(string $letter): bool => ! isset($has[mb_ord($letter)])) === [];
-        }));
-    }
-
-    /**
-     * @template T
-     *
-     * @param non-empty-list<T> $of
-     *
-     * @return T
-     */
-    private static function one(array $of): mixed
-    {
-        return $of[mt_rand(0, count($of) - 1)];
-    }
-
-    /**
-     * @param list<array<string, mixed>> $samples
-     *
-     * @return list<list<array<string, mixed>>> for each sample and width
-     */
-    private function inChromium(array $samples): array
-    {
-        $node = new Process(
-            ['node', __DIR__.'/headers.mjs', public_path()],
-            base_path(),
-            null,
-            json_encode($samples, JSON_THROW_ON_ERROR),
-            600,
-        );
-
-        return json_decode($node->mustRun()->getOutput(), true, 512, JSON_THROW_ON_ERROR);
     }
 }

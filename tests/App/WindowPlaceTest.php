@@ -31,7 +31,7 @@ final class WindowPlaceTest extends AppTestCase
         yield 'side cart' => ['sidecart', ['home', 'sidecart', true]];
         yield 'band' => ['band-lead-1', ['home', 'band-lead-1', false]];
         yield 'grid' => ['grid', ['category', 'grid', false]];
-        yield 'card' => ['card', ['category', 'card', false]];
+        yield 'card' => ['card', ['cards', 'card', false]];
         yield 'product' => ['product', ['product', 'product', false]];
         yield 'checkout' => ['checkout', ['checkout', 'checkout', false]];
         yield 'paying' => ['paying', ['paying', 'checkout', false]];
@@ -101,8 +101,10 @@ final class WindowPlaceTest extends AppTestCase
                 if ($place === null || $place->element !== null) {
                     continue;
                 }
-                $path = $paths[$place->page];
-                $html[$place->page] ??= $pages->render($place->page, $path, app(DraftShop::class)->wearing(
+                // A page that is none of the samples is named by its path.
+                $path = $paths[$place->page] ?? $place->page;
+                $page = isset($paths[$place->page]) ? $place->page : 'category';
+                $html[$place->page] ??= $pages->render($page, $path, app(DraftShop::class)->wearing(
                     $look,
                     $snapshot,
                     Visitor::looking($look->storefront, SamplePages::cartAt($path)),

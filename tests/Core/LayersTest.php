@@ -24,9 +24,9 @@ final class LayersTest extends TestCase
     ];
 
     private const FUNCTIONS = '
-        abs array_column array_combine array_diff array_diff_key array_fill array_fill_keys array_filter array_flip array_intersect
-        array_intersect_key array_is_list array_key_exists array_key_first array_key_last array_keys array_map array_merge
-        array_merge_recursive array_pop array_push array_reduce array_replace array_replace_recursive array_reverse array_search
+        abs array_chunk array_column array_combine array_diff array_diff_key array_fill array_fill_keys array_filter array_flip
+        array_intersect array_intersect_key array_is_list array_key_exists array_key_first array_key_last array_keys array_map
+        array_merge array_merge_recursive array_pop array_push array_reduce array_replace array_replace_recursive array_reverse array_search
         array_shift array_slice array_splice array_sum array_unique array_unshift array_values arsort assert atan2 bindec ceil
         checkdate chr cos count ctype_xdigit decbin end exp explode filter_var floatval floor fmod get_debug_type get_object_vars
         gzuncompress hash hash_equals hash_hmac hexdec htmlspecialchars iconv implode in_array intdiv intval is_array is_bool

@@ -7,7 +7,6 @@ namespace App\Workbench\Header;
 use App\Http\TypedRequest;
 use App\Models\Menu;
 use App\Models\MenuEntry;
-use App\Models\StoreEdit;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
 use App\Workbench\Shell\Sheet;
@@ -355,14 +354,6 @@ final class HeaderPanel extends ControlsPanel
     public function menuKey(): string
     {
         return $this->bench->inspection()->look->text('header.menu.main');
-    }
-
-    /** What was last done in the Storeroom and can be undone; null for nothing. */
-    public function lastInStoreroom(): ?string
-    {
-        $undo = $this->bench->look->storefront->store->undo_at;
-
-        return $undo === 0 ? null : StoreEdit::query()->where('sequence', $undo)->value('label');
     }
 
     /**

@@ -11,6 +11,7 @@ use App\Looks\Trials;
 use App\Models\Edit;
 use App\Models\Look;
 use App\Models\Release;
+use App\Models\StoreEdit;
 use App\Models\Storefront;
 use App\Models\User;
 use App\Pictures\PictureShelf;
@@ -325,6 +326,14 @@ final class Bench
     public function lastEdit(): ?Edit
     {
         return $this->lines()->get($this->look->head);
+    }
+
+    /** What was last done in the Storeroom and can be undone; null for nothing. */
+    public function lastInStoreroom(): ?string
+    {
+        $undo = $this->look->storefront->store->undo_at;
+
+        return $undo === 0 ? null : StoreEdit::query()->where('sequence', $undo)->value('label');
     }
 
     /**

@@ -11,7 +11,7 @@ final readonly class WindowPlace
 {
     /** Parts that have a page of their own: part => [page, the part's key on it]. */
     private const PAGES = [
-        'grid' => ['category', 'grid'], 'card' => ['category', 'card'], 'product' => ['product', 'product'],
+        'grid' => ['category', 'grid'], 'card' => ['cards', 'card'], 'product' => ['product', 'product'],
         'checkout' => ['checkout', 'checkout'], 'summary' => ['checkout', 'summary'], 'cart' => ['cart', 'cart'],
         'delivery' => ['delivery', 'checkout'], 'paying' => ['paying', 'checkout'], 'received' => ['received', 'received'],
         'gone' => ['gone', 'product'], 'nowhere' => ['nowhere', 'nowhere'], 'search' => ['search-none', 'search'],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting\Catalog;
 
+use Ikat\Core\Grid\LabelRules;
+use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\StepKey;
@@ -69,6 +71,15 @@ final class ProductSettings
                 keywords: 'product grid gap gutter',
             ),
             Setting::count('grid.count', 'Products on a page', 'grid', StepKey::PRODUCTS, 24, 4, 48, 'product grid how many number paging'),
+            Setting::choice(
+                'grid.last',
+                'Places left over in the last row',
+                'grid',
+                StepKey::PRODUCTS,
+                'leave',
+                ShelfLook::LAST,
+                keywords: 'last row ragged stray orphan even fill center stretch',
+            ),
             Setting::choice(
                 'grid.sort',
                 'Order to begin with',
@@ -146,9 +157,18 @@ final class ProductSettings
                 'card',
                 StepKey::PRODUCTS,
                 'start',
-                Sides::LEFT_OR_MIDDLE,
+                Sides::LEFT_TO_RIGHT,
                 Sides::CSS,
                 'product card alignment',
+            ),
+            Setting::choice(
+                'card.name.lines',
+                'Lines of a name',
+                'card',
+                StepKey::PRODUCTS,
+                'all',
+                ['all' => 'as many as it takes', '1' => 'one at most', '2' => 'two at most', '3' => 'three at most'],
+                keywords: 'product card title cut clamp truncate long name',
             ),
             Setting::length(
                 'card.name.size',
@@ -197,6 +217,56 @@ final class ProductSettings
                 ['top' => 'start', 'bottom' => 'end'],
                 'badge sticker tag corner position',
                 $named,
+            ),
+            Setting::choice(
+                'card.label.sale',
+                'Said of a reduced price',
+                'card',
+                StepKey::PRODUCTS,
+                'percent',
+                LabelRules::SALE,
+                keywords: 'badge sticker tag sale percent amount save',
+                when: $named,
+            ),
+            Setting::count(
+                'card.label.new',
+                'Days a product is new',
+                'card',
+                StepKey::PRODUCTS,
+                LabelRules::NEW_FOR_DAYS,
+                0,
+                180,
+                'badge sticker tag new days',
+                $named,
+            ),
+            Setting::count(
+                'card.label.few',
+                'Pieces from which it says how few are left',
+                'card',
+                StepKey::PRODUCTS,
+                0,
+                0,
+                20,
+                'badge sticker tag stock low left',
+                $named,
+            ),
+            Setting::choice(
+                'card.label.most',
+                'Labels at once',
+                'card',
+                StepKey::PRODUCTS,
+                'all',
+                LabelRules::MOST,
+                keywords: 'badge sticker tag several which wins',
+                when: $named,
+            ),
+            Setting::order(
+                'card.label.order',
+                'Which label comes first',
+                'card',
+                StepKey::PRODUCTS,
+                LabelRules::KINDS,
+                'badge sticker tag order which wins priority',
             ),
         ];
     }

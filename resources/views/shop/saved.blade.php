@@ -7,7 +7,7 @@
   @else
   <p class="soft">{{ $shop->say($products->count() === 1 ? ':count product waits here, on this device.' : ':count products wait here, on this device.', ['count' => $products->count()]) }}</p>
   <h2 class="hidden-words">{{ $shop->say('Products') }}</h2>
-  <ul class="grid band" data-part="grid">@foreach ($products as $product)@include('shop.parts.card')@endforeach</ul>
+  @include('shop.parts.shelf', ['class' => 'band'])
   @foreach ($products as $product)<form class="saved-line" method="post" action="{{ $shop->address('/saved') }}"><input type="hidden" name="product" value="{{ $product->slug }}"><button
     class="plain-button" name="remove" value="1"><x-say :shop="$shop" k="remove"/>: {{ $shop->say($product->name) }}</button></form>@endforeach
   @endif

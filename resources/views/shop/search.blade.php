@@ -11,7 +11,7 @@
   @else
   <p class="soft">{{ $shop->say(':count found for “:asked”', ['count' => $products->count(), 'asked' => $asked]) }}</p>
   <h2 class="hidden-words">{{ $shop->say('Products found') }}</h2>
-  <ul class="grid category-grid" data-part="grid">@foreach ($products as $i => $product)@include('shop.parts.card', ['eager' => $i < 2])@endforeach</ul>
+  @include('shop.parts.shelf', ['class' => 'category-grid', 'eager' => true])
   @endif
 </div>
 </x-shop::layout>

@@ -12,7 +12,9 @@
     @endif
     @if ($shop->on('card.label'))@include('shop.parts.labels')@endif
   </div>
-  <h3 class="card-name"><a href="{{ $shop->address('/product/'.$product->slug) }}">{{ $shop->say($product->name) }}</a></h3>
+  @php($most = $shop->text('card.name.lines'))
+  <h3 data-from="card.name.lines" @class(['card-name', "at-most-$most" => ! in_array($most, ['', 'all'], true)])><a href="{{ $shop->address('/product/'.$product->slug) }}">{{
+    $shop->say($product->name) }}</a></h3>
   @if ($shop->on('card.note') && $product->note !== '')<p class="soft small" data-from="card.note">{{ $shop->say($product->note) }}</p>@endif
   @if ($shop->on('card.price'))<p class="card-price" data-from="card.price">@include('shop.parts.price')</p>@endif
   @if ($shop->on('card.rating'))@include('shop.parts.stars')@endif

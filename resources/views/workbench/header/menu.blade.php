@@ -7,7 +7,7 @@
 @php($fits = $panel->top()->header->fitsFrom())
 @php($kept = $bench->address('storeroom'))
 @php($of = fn (array $values): string => json_encode([...$values, 'open_kind' => RecordKinds::ENTRIES, 'here' => 1]))
-@php($last = $edits ? $panel->lastInStoreroom() : null)
+@php($last = $edits ? $bench->lastInStoreroom() : null)
 <x-tool id="t-menu" title="Menu" :note="count($words).' words '.round($sum).' px + gaps '.round(max(0, count($words) - 1) * $gap).' = '.round($sum + max(0, count($words) - 1) * $gap).' px'">
   @if ($entries === [])<p class="text-[12px]">The menu has no entries yet.</p>@endif
   <div class="menu-board text-[12px]"><ol class="grid gap-px" data-menu-board data-move="{{ $kept }}/move">

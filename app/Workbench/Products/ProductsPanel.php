@@ -1,0 +1,407 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbench\Products;
+
+use App\Http\TypedRequest;
+use App\Models\Category;
+use App\Models\Product;
+use App\Pictures\ShopPicture;
+use App\Storefront\CategoryQuestion;
+use App\Storefront\ShelfOrder;
+use App\Workbench\Shell\Bench;
+use App\Workbench\Shell\ControlsPanel;
+use App\Workbench\Shell\Sheet;
+use App\Workbench\Shell\WindowPlace;
+use Ikat\Core\Check\LineBreaks;
+use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\ShelfCounts;
+use Ikat\Core\Grid\ShelfForm;
+use Ikat\Core\Grid\ShelfGoods;
+use Ikat\Core\Grid\ShelfHead;
+use Ikat\Core\Grid\ShelfPage;
+use Ikat\Core\Grid\ShelfSolver;
+use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Setting\Catalog\ProductSettings;
+use Ikat\Core\Setting\Type\NumberType;
+use Illuminate\Database\Eloquent\Builder;
+
+/**
+ * One shelf of the store on three screens, and what all shelves come to.
+ *
+ * @phpstan-type OnScreen array{
+ *     screen: int, high: int, form: ShelfForm, begins: float, rows: list<float>, lines: list<int>, pictures: list<float>, seen: int,
+ *     ends: float,
+ * }
+ */
+final class ProductsPanel extends ControlsPanel
+{
+    /** Screens a shelf is drawn on: width and height, px. */
+    public const SCREENS = ['phone' => [390, 844], 'tablet' => [768, 1024], 'desktop' => [1280, 800]];
+
+    /** Names that are measured, the longest. */
+    private const NAMES = 200;
+
+    /** Products a page has at least. */
+    private const LEAST = 4;
+
+    /** The category whose shelf is drawn; empty where there is none. */
+    public readonly string $shelf;
+
+    /** @var key-of<ShelfCounts::FILTERS> what the shelf is asked for */
+    public readonly string $filter;
+
+    public readonly ShelfSolver $solver;
+
+    public readonly ShelfCounts $stock;
+
+    /** @var ?list<Product> */
+    private ?array $goods = null;
+
+    private ?Category $category = null;
+
+    /** @var ?array<string, int> */
+    private ?array $fitting = null;
+
+    /** @var ?array<string, OnScreen> */
+    private ?array $shelves = null;
+
+    private ?ShelvesDrawing $drawing = null;
+
+    /** @var ?list<array{id: int, name: string, lines: array<string, int>}> */
+    private ?array $longNames = null;
+
+    public function __construct(Bench $bench, TypedRequest $request)
+    {
+        parent::__construct($bench, $request);
+        $this->solver = $bench->inspection()->get(ShelfSolver::class);
+        $this->stock = $bench->inspection()->get(ShelfCounts::class);
+        $shelves = $this->stock->shelves;
+        $asked = $request->word('open_shelf');
+        $filled = array_filter($shelves, static fn(array $s): bool => $s['all'] > 0);
+        $this->shelf = isset($shelves[$asked]) ? $asked : (string) array_key_first($filled === [] ? $shelves : $filled);
+        $filter = $request->word('open_filter');
+        $this->filter = isset(ShelfCounts::FILTERS[$filter]) ? $filter : 'all';
+    }
+
+    /** Measures what is kept, before anything is shown. */
+    public function prepare(): void
+    {
+        match ($this->tab) {
+            'grid' => $this->shelf === '' ?: $this->shelves(),
+            'card' => $this->longNames(),
+            default => null,
+        };
+    }
+
+    public function view(): string
+    {
+        return 'workbench.products.panel';
+    }
+
+    public function sheet(): ?Sheet
+    {
+        return $this->shelf === '' || $this->tab !== 'grid' ? null : new Sheet(
+            'workbench.products.sheet',
+            'Shelves',
+            $this->told().'; hatched places stay empty',
+            (int) ceil($this->drawing()->height) + 36,
+            window: 240,
+        );
+    }
+
+    /** What is drawn, in words: 14 products in Paper lanterns. */
+    public function told(): string
+    {
+        $count = $this->count();
+
+        return number_format($count).($count === 1 ? ' product ' : ' products ')
+            .($this->filter === 'all' ? '' : ShelfCounts::FILTERS[$this->filter].' ').'in '.$this->stock->shelves[$this->shelf]['name'];
+    }
+
+    public function shows(): ?WindowPlace
+    {
+        return $this->tab === 'grid' && $this->shelf !== '' ? new WindowPlace($this->addressInShop(), 'grid') : parent::shows();
+    }
+
+    public function state(): array
+    {
+        return [...parent::state(), 'open_shelf' => $this->shelf, 'open_filter' => $this->filter === 'all' ? '' : $this->filter];
+    }
+
+    private function addressInShop(): string
+    {
+        $asked = new CategoryQuestion(inStock: $this->filter === 'stock', reduced: $this->filter === 'reduced');
+        $query = http_build_query($asked->query());
+
+        return "/category/$this->shelf".($query === '' ? '' : "?$query");
+    }
+
+    /**
+     * Address of the step with what is open, but for some of it.
+     *
+     * @param array<string, string> $other
+     */
+    public function address(array $other): string
+    {
+        return $this->bench->address('products?'.http_build_query(array_filter([...$this->state(), ...$other])));
+    }
+
+    /** Products of the shelf that is drawn, of all its pages. */
+    public function count(): int
+    {
+        return $this->fitting()[$this->shelf] ?? 0;
+    }
+
+    /** @return array<string, int> slug => products of each shelf, as it is asked for */
+    public function fitting(): array
+    {
+        return $this->fitting ??= $this->stock->of($this->filter);
+    }
+
+    /** Products of the first page of the shelf that is drawn. */
+    public function onPage(): int
+    {
+        return min($this->count(), max(1, $this->solver->look->count));
+    }
+
+    /** @return list<Product> of the first page of the shelf that is drawn, in order */
+    public function goods(): array
+    {
+        if ($this->goods !== null) {
+            return $this->goods;
+        }
+        $category = $this->category();
+        $look = $this->bench->inspection()->look;
+        $chosen = array_values(array_filter(explode(',', $look->text('grid.order'))));
+        $matching = $category->goods()->with('picture')
+            ->when($this->filter === 'stock', static fn(Builder $q) => $q->inStock())
+            ->when($this->filter === 'reduced', static fn(Builder $q) => $q->reducedAt(now()));
+
+        return $this->goods = array_values(
+            ShelfOrder::of($matching, $category, $look->text('grid.sort'), $chosen, now())->limit($this->onPage())->get()->all(),
+        );
+    }
+
+    /**
+     * Where the products of the drawn shelf are placed by hand; null where that is not how it stands.
+     *
+     * @return ?array{category: int, order: list<string>, placed: int, stood: string} slugs in order, how many of them are placed, and
+     *     how the Storeroom writes those
+     */
+    public function order(): ?array
+    {
+        if ($this->shelf === '' || $this->filter !== 'all' || $this->bench->inspection()->look->text('grid.sort') !== 'shelf') {
+            return null;
+        }
+        $first = array_map(intval(...), $this->category()->first_goods ?? []);
+        $names = $first === [] ? [] : Product::query()->whereKey($first)->pluck('name', 'id')->all();
+        $placed = array_values(array_filter(array_map(static fn(int $id): string => $names[$id] ?? '', $first)));
+
+        return [
+            'category' => (int) $this->category()->id, 'order' => array_column($this->goods(), 'slug'), 'placed' => count($placed),
+            'stood' => implode('; ', $placed),
+        ];
+    }
+
+    private function category(): Category
+    {
+        return $this->category ??= Category::query()->with(['children', 'parent', 'picture'])->where('slug', $this->shelf)->firstOrFail();
+    }
+
+    /**
+     * The longest names of the storefront's products, with the lines each takes in a card of a full row on each screen.
+     *
+     * @return list<array{id: int, name: string, lines: array<string, int>}> the most lines first
+     */
+    public function longNames(): array
+    {
+        if ($this->longNames !== null) {
+            return $this->longNames;
+        }
+        $names = $this->bench->look->storefront->goods()->orderByRaw('char_length(name) desc')->orderBy('id')->limit(self::NAMES)
+            ->pluck('name', 'id')->all();
+        $pages = array_map(fn(array $screen): ShelfPage => $this->page($screen[0]), self::SCREENS);
+        $found = [];
+        foreach ($names as $id => $name) {
+            $lines = [];
+            foreach ($pages as $device => $page) {
+                $lines[$device] = $page->linesOfName($name, $this->solver->at((float) self::SCREENS[$device][0])->card);
+            }
+            $found[] = ['id' => (int) $id, 'name' => $name, 'lines' => $lines];
+        }
+        usort($found, static fn(array $a, array $b): int => array_sum($b['lines']) <=> array_sum($a['lines']));
+
+        return $this->longNames = $found;
+    }
+
+    /** A picture that wears a label; null where there is none. */
+    public function labelled(): ?ShopPicture
+    {
+        $picture = $this->bench->look->storefront->goods()
+            ->reducedAt(now())->whereNotNull('picture_id')->with('picture')->orderBy('position')
+            ->first()?->picture;
+
+        return $picture === null ? null : ShopPicture::of($picture);
+    }
+
+    /** Lines after which a name is cut; null where none is. */
+    public function mostLines(): ?int
+    {
+        $most = $this->page(self::SCREENS['desktop'][0])->mostLines();
+
+        return $most === PHP_INT_MAX ? null : $most;
+    }
+
+    private function page(int $screen): ShelfPage
+    {
+        $inspection = $this->bench->inspection();
+
+        return new ShelfPage(
+            $inspection->get(CategoryParts::class),
+            $inspection->look,
+            $inspection->get(LineBreaks::class),
+            $inspection->get(CompiledLook::class)->root,
+            (float) $screen,
+        );
+    }
+
+    /** @return array<string, OnScreen> by device */
+    public function shelves(): array
+    {
+        return $this->shelves ??= array_combine(
+            array_keys(self::SCREENS),
+            array_map($this->onScreen(...), array_column(self::SCREENS, 0), array_column(self::SCREENS, 1)),
+        );
+    }
+
+    /** @return OnScreen */
+    private function onScreen(int $screen, int $high): array
+    {
+        $inspection = $this->bench->inspection();
+        $form = $this->solver->at((float) $screen);
+        $page = $this->page($screen);
+        $goods = array_map(static fn(Product $p): ShelfGoods => new ShelfGoods(
+            $p->name,
+            $p->note,
+            $p->rating !== null && $p->shows_rating,
+            ! $p->isSoldOut(),
+        ), $this->goods());
+        $begins = $inspection->get(TopOfPage::class)->at((float) $screen)['height'] + $page->head($this->head(), $form);
+        $rows = $page->rows($goods, $form);
+        $last = $form->lastCard(count($goods));
+        $cards = array_map(
+            static fn(int $n): float => intdiv($n, $form->columns) === count($rows) - 1 ? $last : $form->card,
+            array_keys($goods),
+        );
+        $seen = 0;
+        $y = $begins;
+        foreach ($rows as $n => $height) {
+            $inRow = min($form->columns, count($goods) - $n * $form->columns);
+            $seen += $y + $page->pictureOf($n === count($rows) - 1 ? $last : $form->card) <= $high ? $inRow : 0;
+            $y += $height + ($n === count($rows) - 1 ? 0 : $form->rowGap);
+        }
+
+        return [
+            'screen' => $screen, 'high' => $high, 'form' => $form, 'begins' => $begins, 'rows' => $rows,
+            'lines' => array_map(
+                static fn(ShelfGoods $g, float $card): int => min($page->mostLines(), $page->linesOfName($g->name, $card)),
+                $goods,
+                $cards,
+            ),
+            'pictures' => array_map($page->pictureOf(...), $cards), 'seen' => $seen, 'ends' => $y,
+        ];
+    }
+
+    private function head(): ShelfHead
+    {
+        $category = $this->category();
+        $count = $this->count();
+        $picture = $category->picture;
+        $sorts = $this->bench->inspection()->look->text('grid.order') === ''
+            ? array_diff_key(ProductSettings::SORTS, ['hand' => true])
+            : ProductSettings::SORTS;
+
+        return new ShelfHead(
+            $category->name,
+            $category->words,
+            ['Home', ...$category->parent === null ? [] : [$category->parent->name], $category->name],
+            array_values($category->children->pluck('name')->all()),
+            array_values($sorts),
+            ['In stock', 'Reduced'],
+            'Show',
+            "$count ".($count === 1 ? 'product' : 'products'),
+            $picture === null ? null : $picture->height / max(1, $picture->width),
+        );
+    }
+
+    public function drawing(): ShelvesDrawing
+    {
+        return $this->drawing ??= new ShelvesDrawing($this->shelves());
+    }
+
+    /** @return list<int> numbers of products on a page that leave no place empty on any of the three screens */
+    public function even(): array
+    {
+        return $this->solver->even(array_map(floatval(...), array_column(self::SCREENS, 0)));
+    }
+
+    /**
+     * Ways to leave fewer places empty on a screen, each with what it comes to, of this shelf and of all.
+     *
+     * @return list<array{words: string, told: string, changes: array<string, float>}>
+     */
+    public function ways(string $device): array
+    {
+        $screen = (float) self::SCREENS[$device][0];
+        $empty = $this->solver->empty([$this->count()], $screen);
+        $ways = [];
+        $type = $this->bench->setting("grid.columns.$device")->type;
+        assert($type instanceof NumberType);
+        $now = $this->solver->look->columns[$device];
+        foreach (array_map(intval(...), range($type->min, $type->max)) as $columns) {
+            $solver = new ShelfSolver($this->solver->look->with([$device => $columns]));
+            if ($columns !== $now && $solver->at($screen)->columns === $columns && $solver->empty([$this->count()], $screen) < $empty) {
+                $ways[abs($columns - $now)] ??= $this->way(
+                    $columns === 1 ? '1 column' : "$columns columns",
+                    'cards '.round($solver->at($screen)->card).' px',
+                    $solver,
+                    $screen,
+                    ["grid.columns.$device" => (float) $columns],
+                );
+            }
+        }
+        ksort($ways);
+        $ways = array_slice($ways, 0, 1);
+        $full = $this->solver->at($screen)->columns;
+        $whole = $this->onPage() - $this->onPage() % $full;
+        $solver = new ShelfSolver($this->solver->look->with(count: max(1, $whole)));
+        if ($whole >= self::LEAST && $solver->empty([$this->count()], $screen) < $empty) {
+            $ways[] = $this->way("$whole on a page", 'the rest on page 2', $solver, $screen, ['grid.count' => (float) $whole]);
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @param array<string, float> $changes
+     *
+     * @return array{words: string, told: string, changes: array<string, float>}
+     */
+    private function way(string $words, string $more, ShelfSolver $solver, float $screen, array $changes): array
+    {
+        return [
+            'words' => $words,
+            'told' => sprintf(
+                '%s empty, %s; of all shelves %s instead of %s',
+                round($solver->empty([$this->count()], $screen)) ?: 'none',
+                $more,
+                round($solver->empty($this->fitting(), $screen)),
+                round($this->solver->empty($this->fitting(), $screen)),
+            ),
+            'changes' => $changes,
+        ];
+    }
+}

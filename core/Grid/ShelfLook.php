@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\Grid;
+
+use Ikat\Core\Look\ResolvedLook;
+
+/** What a look says of its shelves: how many stand in a row, with what between them, and what becomes of a last row that is not full. */
+final readonly class ShelfLook
+{
+    /** Widest screens that count as a phone and as a tablet, px: as the stylesheets have them. */
+    public const PHONE = 759;
+    public const TABLET = 1023;
+
+    /** What becomes of the places that stay empty in a last row. */
+    public const LAST = [
+        'leave' => 'they stay empty', 'center' => 'the row stands in the middle', 'stretch' => 'its cards grow, up to twice as wide',
+        'more' => 'a tile fills them, and leads on',
+    ];
+
+    /**
+     * @param array{phone: int, tablet: int, desktop: int} $columns
+     * @param float $gap between cards, px
+     * @param float $page width of the page, px
+     * @param float $space within a card, px
+     * @param int $count products on a page
+     * @param string $last one of LAST
+     */
+    public function __construct(
+        public array $columns,
+        public float $gap,
+        public float $page,
+        public float $space,
+        public int $count,
+        public string $last,
+    ) {}
+
+    public static function of(ResolvedLook $look): self
+    {
+        return new self(
+            [
+                'phone' => (int) $look->value('grid.columns.phone'),
+                'tablet' => (int) $look->value('grid.columns.tablet'),
+                'desktop' => (int) $look->value('grid.columns.desktop'),
+            ],
+            (float) $look->value('grid.gap'),
+            (float) $look->value('page.width'),
+            (float) $look->value('card.space'),
+            (int) $look->value('grid.count'),
+            $look->text('grid.last'),
+        );
+    }
+
+    /**
+     * @param array<string, int> $columns device => as many as it would have
+     */
+    public function with(array $columns = [], ?int $count = null, ?string $last = null): self
+    {
+        return new self(
+            [
+                'phone' => $columns['phone'] ?? $this->columns['phone'], 'tablet' => $columns['tablet'] ?? $this->columns['tablet'],
+                'desktop' => $columns['desktop'] ?? $this->columns['desktop'],
+            ],
+            $this->gap,
+            $this->page,
+            $this->space,
+            $count ?? $this->count,
+            $last ?? $this->last,
+        );
+    }
+
+    /** @return 'phone'|'tablet'|'desktop' */
+    public static function deviceOf(float $screen): string
+    {
+        return match (true) {
+            $screen <= self::PHONE => 'phone',
+            $screen <= self::TABLET => 'tablet',
+            default => 'desktop',
+        };
+    }
+}

@@ -1,0 +1,93 @@
+// The shelves: a column's edge, what stands between cards, the page's width and how many stand on a page, dragged or moved by key.
+import { drag } from '../shell/dragging.js';
+import { keepEdits } from '../shell/keep-edit.js';
+import { onTools } from '../shell/tools.js';
+
+/** Ms without another key after which what was moved is kept. */
+const RESTS = 450;
+
+const KEYS = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 4, PageDown: -4 };
+
+export function startShelves(shopWindow) {
+  let timer = null;
+  let waiting = null;
+  const drawing = () => document.querySelector('[data-shelves]');
+  const markOf = (event) => event.target.closest?.('[data-shelves] [data-slides]:not([aria-disabled])');
+  const valueOf = (mark) => Number(mark.getAttribute('aria-valuenow'));
+
+  /** Px of the drawing under a pointer, from its left. */
+  const across = (clientX) => {
+    const box = drawing().getBoundingClientRect();
+    return ((clientX - box.left) / box.width) * drawing().viewBox.baseVal.width;
+  };
+  const values = {
+    columns: (mark, x) => {
+      const { left, room, gap } = mark.dataset;
+      const card = (x - Number(left)) / Number(drawing().dataset.scale);
+      return (Number(room) + Number(gap)) / Math.max(1, card + Number(gap) / 2);
+    },
+    gap: (mark, x, was, from) => was + (x - from) / Number(drawing().dataset.scale),
+    page: (mark, x, was, from) => was + (2 * (x - from)) / Number(drawing().dataset.scale),
+    count: (mark, x) => 1 + (x - Number(mark.dataset.first)) / Number(mark.dataset.each),
+  };
+
+  /** What belongs to one screen is seen on it. */
+  const show = (mark) => { if (mark.dataset.screen) shopWindow.setWidth(Number(mark.dataset.screen)); };
+
+  function move(mark, wanted) {
+    const { step, unit, live } = mark.dataset;
+    const [least, most] = [Number(mark.getAttribute('aria-valuemin')), Number(mark.getAttribute('aria-valuemax'))];
+    const value = Math.min(most, Math.max(least, Math.round(wanted / Number(step)) * Number(step)));
+    if (value === valueOf(mark)) return;
+    mark.setAttribute('aria-valuenow', value);
+    mark.setAttribute('aria-valuetext', `${value} ${unit}`.trim());
+    mark.querySelector('.slide-words').textContent = value;
+    mark.classList.add('is-moved');
+    if (live) shopWindow.show(live, `${value}${unit}`);
+  }
+
+  function keep() {
+    clearTimeout(timer);
+    const mark = waiting;
+    waiting = null;
+    if (mark) keepEdits({ [mark.dataset.path]: valueOf(mark) });
+  }
+
+  onTools('keydown', (event) => {
+    const mark = markOf(event);
+    if (!mark || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (event.key === 'Enter') return keep();
+    const end = { Home: 'aria-valuemin', End: 'aria-valuemax' }[event.key];
+    const by = KEYS[event.key];
+    if (!by && !end) return;
+    event.preventDefault();
+    event.stopPropagation();
+    show(mark);
+    move(mark, end ? Number(mark.getAttribute(end)) : valueOf(mark) + by * Number(mark.dataset.step));
+    waiting = mark;
+    clearTimeout(timer);
+    timer = setTimeout(keep, RESTS);
+  });
+  onTools('focusout', (event) => { if (waiting && event.target === waiting) keep(); });
+  onTools('pointerdown', (event) => {
+    const mark = markOf(event);
+    if (!mark || event.button !== 0) return;
+    show(mark);
+    const was = valueOf(mark);
+    const from = across(event.clientX);
+    const moved = [...mark.querySelectorAll('[data-moves]'), mark.previousElementSibling].filter((each) => each?.hasAttribute('data-moves'));
+    drag(event, mark, {
+      move: (to) => {
+        const x = across(to.clientX);
+        moved.forEach((each) => each.setAttribute('transform', `translate(${(x - from).toFixed(1)} 0)`));
+        move(mark, values[mark.dataset.slides](mark, x, was, from));
+      },
+      end: () => {
+        moved.forEach((each) => each.removeAttribute('transform'));
+        if (valueOf(mark) === was) return;
+        waiting = mark;
+        keep();
+      },
+    });
+  });
+}

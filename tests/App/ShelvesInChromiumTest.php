@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Fonts\FontFiles;
+use App\Inspection\Inspector;
+use App\Looks\LookReader;
+use App\Models\Category;
+use App\Models\Product;
+use Ikat\Core\Check\LineBreaks;
+use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\ShelfLook;
+use Ikat\Core\Grid\ShelfPage;
+use Ikat\Core\Grid\ShelfSolver;
+use Ikat\Core\Type\TextSteps;
+use Illuminate\Support\Collection;
+
+/** What is reckoned of shelves against Chromium, which lays the real templates and stylesheets out. */
+final class ShelvesInChromiumTest extends AppTestCase
+{
+    use LaidOut;
+
+    private const SHELVES = 500;
+
+    /** Px that widths may differ by, and where the end of a line may be seen elsewhere. */
+    private const NEAR = 0.5;
+    private const EDGE = 0.3;
+
+    public function testShelvesStandAsReckoned(): void
+    {
+        mt_srand(15);
+        $goods = Product::query()->with(['picture', 'morePictures'])->orderBy('id')->get();
+        $families = self::families($goods->pluck('name')->all());
+        $families = array_slice(array_values(array_diff($families, ['caveat'])), 0, 12);
+        $samples = $expected = [];
+        for ($i = 0; $i < self::SHELVES / 2; $i++) {
+            $widths = [mt_rand(320, 900), mt_rand(700, 1920)];
+            [$samples[], $expected[]] = $this->sample($goods->shuffle(mt_rand())->take(mt_rand(1, 26))->values(), [
+                'grid.columns.phone' => (float) mt_rand(1, 3), 'grid.columns.tablet' => (float) mt_rand(2, 4),
+                'grid.columns.desktop' => (float) mt_rand(2, 6), 'grid.gap' => 2.0 * mt_rand(2, 32),
+                'page.width' => 10.0 * mt_rand(90, 160),
+                'card.space' => (float) mt_rand(0, 3) * 8, 'grid.last' => self::one(array_keys(ShelfLook::LAST)),
+                'card.name.size' => (float) mt_rand(13, 26), 'type.third.family' => self::one($families),
+            ], $widths);
+        }
+        $off = [];
+        foreach ($this->inChromium('shelves', $samples) as $i => $measured) {
+            foreach ($measured as $n => $it) {
+                $one = $expected[$i][$n];
+                $differs = array_filter([
+                    'columns' => $it['columns'] !== min($one['columns'], $one['count']),
+                    'rows' => $it['rows'] !== $one['rows'],
+                    'in the last' => $it['inLast'] !== $one['inLast'],
+                    'card' => $one['rows'] > 1 && abs($it['card'] - $one['card']) > self::NEAR,
+                    'card of the last row' => abs($it['lastCard'] - $one['lastCard']) > self::NEAR,
+                    'room' => abs($it['room'] - $one['room']) > self::NEAR,
+                    'over' => $it['over'],
+                    'lines' => array_filter(
+                        $it['lines'],
+                        static fn(int $lines, int $k): bool => ! in_array(min($lines, TextSteps::MOST), $one['lines'][$k], true),
+                        ARRAY_FILTER_USE_BOTH,
+                    ) !== [],
+                ]);
+                if ($differs !== []) {
+                    $off[] = [array_keys($differs), $one, $it, $samples[$i]['changes'], $samples[$i]['widths'][$n]];
+                }
+            }
+        }
+        self::assertSame([], $off, sprintf('%d of %d differ.', count($off), self::SHELVES));
+    }
+
+    /**
+     * @param Collection<int, Product> $products
+     * @param array<string, mixed> $changes
+     * @param list<int> $widths of screens, px
+     *
+     * @return array{array<string, mixed>, list<array<string, mixed>>}
+     */
+    private function sample(Collection $products, array $changes, array $widths): array
+    {
+        $look = $this->look();
+        $reader = app(LookReader::class);
+        $at = $reader->trying($look, $changes);
+        $shop = $this->shop($at, $look->storefront);
+        $onward = Category::query()->firstOrFail();
+        $shelf = view('shop.parts.shelf', [
+            'shop' => $shop, 'products' => $products, 'onward' => ['/category/'.$onward->slug, $onward->name],
+        ])->render();
+        $inspection = app(Inspector::class)->inspect($look, $at);
+        $solver = new ShelfSolver(ShelfLook::of($at->resolved()));
+        $fonts = app(FontFiles::class);
+        $body = "<main><div class=\"frame\">$shelf</div></main>";
+
+        return [
+            [
+                'html' => "<!DOCTYPE html><html lang=\"en\"><head></head><body>$body</body></html>",
+                'css' => [$reader->themes->stylesheet($at->bare), $at->compiled()->css], 'widths' => $widths, 'changes' => $changes,
+            ],
+            array_map(static function (int $width) use ($inspection, $solver, $at, $fonts, $products): array {
+                $form = $solver->at($width);
+                $page = new ShelfPage(
+                    $inspection->get(CategoryParts::class),
+                    $at->resolved(),
+                    new LineBreaks($fonts->measured(...), $fonts->steps(...)),
+                    $inspection->get(CompiledLook::class)->root,
+                    $width,
+                );
+                $count = count($products);
+                $inLast = $form->columns - $form->leftOver($count);
+                $card = static fn(int $n): float => intdiv($n, $form->columns) === $form->rows($count) - 1
+                    ? $form->lastCard($count)
+                    : $form->card;
+
+                return [
+                    'count' => $count, 'columns' => $form->columns, 'rows' => $form->rows($count), 'inLast' => $inLast,
+                    'card' => $form->card,
+                    'lastCard' => $form->lastCard($count), 'room' => $form->room,
+                    'lines' => $products->map(static fn(Product $p, int $n): array => array_map(
+                        static fn(float $by): int => $page->linesOfName($p->name, $card($n) + $by),
+                        [0.0, -self::EDGE, self::EDGE],
+                    ))->all(),
+                ];
+            }, $widths),
+        ];
+    }
+}
