@@ -70,7 +70,7 @@ final class Inspector
     private const A_PRICE = 123_450;
 
     /** Raised when the index's own form changes. */
-    private const FORM = 17;
+    private const FORM = 18;
 
     /** Pages that have running text: on the others it is the footer's. */
     private const TEXT_PAGES = ['home', 'product', 'content'];
@@ -224,7 +224,7 @@ final class Inspector
         return $this->keep($key, TextLayout::of($pages));
     }
 
-    /** The same of the parts of a category's page. */
+    /** The same of the parts of a category's page, and of one that has all a category can have. */
     private function categoryParts(Storefront $storefront, LookSnapshot $at): CategoryParts
     {
         $key = 'category-'.$this->key($storefront, $at);
@@ -232,12 +232,14 @@ final class Inspector
         if ($kept !== null) {
             return $kept;
         }
-        $path = $this->pages->pathsIn($storefront)['category'];
+        $paths = $this->pages->pathsIn($storefront);
 
-        return $this->keep($key, CategoryParts::of(MatchedPage::of(
+        $page = fn(string $page): MatchedPage => MatchedPage::of(
             $this->sheetOf($storefront, $at),
-            $this->html($storefront, $at, 'category', $path),
-        )));
+            $this->html($storefront, $at, $page, $paths[$page]),
+        );
+
+        return $this->keep($key, CategoryParts::of($page('category'), $page('category-paged')));
     }
 
     private function html(Storefront $storefront, LookSnapshot $at, string $page, string $path): string

@@ -479,28 +479,13 @@ final class ShopContext
             $product->added_on,
             $product->label,
             $this->moment,
-            $this->labelRules ??= $this->labelRules(),
+            $this->labelRules ??= LabelRules::of($this->value(...)),
         );
 
         return array_map(fn(array $label): array => [
             ...$label,
             'with' => [...$label['with'], ...isset($label['with']['amount']) ? ['amount' => $this->price($label['with']['amount'])] : []],
         ], $labels);
-    }
-
-    private function labelRules(): LabelRules
-    {
-        $most = $this->text('card.label.most');
-        $order = $this->text('card.label.order');
-
-        // A release of an earlier Ikat knows nothing of these.
-        return new LabelRules(
-            $this->text('card.label.sale') ?: 'percent',
-            (int) ($this->value('card.label.new') ?? LabelRules::NEW_FOR_DAYS),
-            $this->number('card.label.few'),
-            (int) $most ?: PHP_INT_MAX,
-            $order === '' ? array_keys(LabelRules::KINDS) : explode(',', $order),
-        );
     }
 
     /** Whether it is locked to this visitor: what leads into it is not shown. */

@@ -10,6 +10,7 @@ use App\Models\Order;
 use App\Models\Page;
 use App\Models\Picture;
 use App\Models\Product;
+use App\Pictures\ShopPicture;
 use App\Storeroom\ProductSearch;
 use Ikat\Core\Checkout\PromotionRefusal;
 use Ikat\Core\Setting\Catalog\ProductSettings;
@@ -269,15 +270,29 @@ final class ShopPages
         ]);
     }
 
-    /** The category whose shelf comes after a category's, where a last row leads on to it; the first after the last, null for none. */
-    private function after(Category $category): ?Category
+    /**
+     * Where a last row that is filled leads on from a category: to the one whose shelf comes after it, the first after the last.
+     *
+     * @return ?array{string, string, ?ShopPicture} address, words and what is seen of it; null where there is none
+     */
+    private function after(Category $category): ?array
     {
         if ($this->shop->lastRow() !== 'more') {
             return null;
         }
-        $in = fn(): Builder => $this->shop->storefront->categories()->whereKeyNot($category->id ?? 0)->orderBy('position')->orderBy('id');
+        $in = fn(): Builder => $this->shop->storefront->categories()->with('picture')->whereKeyNot($category->id ?? 0)
+            ->orderBy('position')->orderBy('id');
+        $next = $in()->whereRaw('(position, id) > (?, ?)', [$category->position ?? 0, $category->id ?? 0])->first() ?? $in()->first();
+        if ($next === null) {
+            return null;
+        }
+        $picture = $next->picture ?? $next->arranged($next->goods()->whereNotNull('picture_id')->with('picture'))->first()?->picture;
 
-        return $in()->whereRaw('(position, id) > (?, ?)', [$category->position ?? 0, $category->id ?? 0])->first() ?? $in()->first();
+        return [
+            "/category/$next->slug",
+            $this->shop->say('On to :name', ['name' => $this->shop->say($next->name)]),
+            $picture === null ? null : ShopPicture::of($picture),
+        ];
     }
 
     /** Whether a preview shows stand-ins for what the store does not have yet. */

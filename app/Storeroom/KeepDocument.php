@@ -24,11 +24,8 @@ final readonly class KeepDocument
      *
      * @throws RefusedChange when it is no file of an open format, or too heavy
      */
-    public function take(?UploadedFile $file): array
+    public function take(UploadedFile $file): array
     {
-        if ($file === null) {
-            throw new RefusedChange('No file has arrived. Choose one and try again.');
-        }
         $name = mb_strimwidth(mb_scrub($file->getClientOriginalName()), 0, 60, '…');
         if (! $file->isValid() || (int) $file->getSize() > self::MOST_BYTES) {
             throw new RefusedChange(sprintf('“%s” did not arrive whole, or is heavier than %d MB. Bring a lighter one.', $name, intdiv(

@@ -19,8 +19,9 @@ final readonly class CategoryParts
     /** Part => how it is found, as a path of the page. */
     private const FOUND = [
         'body' => '//body', 'trail' => '//main//nav[@c-trail]', 'h1' => '//main//h1', 'picture' => '//*[@c-category-picture]',
-        'picture-img' => '//*[@c-category-picture]//img', 'words' => '//main//*[@c-frame]/p[@c-soft]', 'within' => '//*[@c-within]',
-        'sorting' => '//*[@c-sorting]', 'field' => '//*[@c-sorting]//*[@c-field]', 'label' => '//*[@c-sorting]//*[@c-field]/label',
+        'picture-img' => '//*[@c-category-picture]//img', 'words' => '//main//h1/following-sibling::*[1][self::p]',
+        'words-below' => '//*[@c-category-picture]/following-sibling::*[1][self::p]', 'within' => '//*[@c-within]',
+        'sorting' => '//*[@c-sorting]', 'field' => '//*[@c-sorting]//*[@c-field]',
         'input' => '//*[@c-sorting]//*[@c-input]', 'check' => '//*[@c-check]', 'button' => '//*[@c-sorting]//*[@c-quiet-button]',
         'grid' => '//*[@c-category-grid]', 'card' => '//*[@c-card]', 'card-picture' => '//*[@c-card-picture]',
         'name' => '//*[@c-card-name]',
@@ -31,18 +32,21 @@ final readonly class CategoryParts
     /** @param array<string, ElementStyle> $styles of the parts that are on the page */
     private function __construct(private array $styles) {}
 
-    public static function of(MatchedPage $page): self
+    /** @param MatchedPage ...$pages what one category does not have is found on the page of another */
+    public static function of(MatchedPage ...$pages): self
     {
-        $body = $page->body();
-        if ($body === null || $body->ownerDocument === null) {
-            return new self([]);
-        }
-        $paths = new \DOMXPath($body->ownerDocument);
         $styles = [];
-        foreach (self::FOUND as $part => $path) {
-            $element = ($paths->query($path) ?: null)?->item(0);
-            if ($element instanceof \DOMElement) {
-                $styles[$part] = new ElementStyle($page->rules($element), self::PROPERTIES);
+        foreach ($pages as $page) {
+            $document = $page->body()?->ownerDocument;
+            if ($document === null) {
+                continue;
+            }
+            $paths = new \DOMXPath($document);
+            foreach (array_diff_key(self::FOUND, $styles) as $part => $path) {
+                $element = ($paths->query($path) ?: null)?->item(0);
+                if ($element instanceof \DOMElement) {
+                    $styles[$part] = new ElementStyle($page->rules($element), self::PROPERTIES);
+                }
             }
         }
 

@@ -35,4 +35,19 @@ final readonly class LabelRules
         public int $most = PHP_INT_MAX,
         public array $order = ['gone', 'sale', 'few', 'new', 'own'],
     ) {}
+
+    /** @param \Closure(string): (bool|float|string|null) $value of a setting, by path; null in a release that knows nothing of it yet */
+    public static function of(\Closure $value): self
+    {
+        $text = static fn(string $path): string => (string) ($value($path) ?? '');
+        $order = $text('card.label.order');
+
+        return new self(
+            $text('card.label.sale') ?: 'percent',
+            (int) ($value('card.label.new') ?? self::NEW_FOR_DAYS),
+            (int) $text('card.label.few'),
+            (int) $text('card.label.most') ?: PHP_INT_MAX,
+            $order === '' ? array_keys(self::KINDS) : explode(',', $order),
+        );
+    }
 }

@@ -55,6 +55,29 @@ final class ShelfPage
         private readonly float $screen,
     ) {}
 
+    /**
+     * A shelf as it stands.
+     *
+     * @param float $top where the header ends
+     * @param list<ShelfGoods> $goods of a page
+     * @param int $high height of the screen
+     */
+    public function shelf(float $top, ShelfHead $head, array $goods, ShelfForm $form, int $high): StandingShelf
+    {
+        $last = $form->rows(count($goods)) - 1;
+        $width = fn(int $n): float => intdiv($n, $form->columns) === $last ? $form->lastCard(count($goods)) : $form->card;
+        $places = array_keys($goods);
+
+        return new StandingShelf(
+            [(int) $this->screen, $high],
+            $form,
+            $top + $this->head($head, $form),
+            $this->rows($goods, $form),
+            array_map(fn(int $n): float => $this->pictureOf($width($n)), $places),
+            array_map(fn(int $n): int => min($this->mostLines(), $this->linesOfName($goods[$n]->name, $width($n))), $places),
+        );
+    }
+
     /** What stands over the shelf, from the foot of the header on. */
     public function head(ShelfHead $head, ShelfForm $form): float
     {
@@ -73,7 +96,11 @@ final class ShelfPage
             $most = $this->px(($this->style('picture-img') ?? [])['max-height'] ?? 'none') ?? INF;
             $y += array_sum($this->pair($picture['margin-block'] ?? '0')) + min($most, $form->room * $head->picture);
         }
-        $y += $this->block('words', $head->words, $form->room);
+        // Without words their place is there, and takes the space over it.
+        $words = $picture !== null && $head->picture !== null ? 'words-below' : 'words';
+        $y += $head->words === ''
+            ? $this->px(($this->style($words) ?? [])['margin-top'] ?? '0') ?? 0.0
+            : $this->block($words, $head->words, $form->room);
         $within = $this->style('within');
         if ($within !== null && $head->within !== []) {
             $y += $this->px($this->sides($within['padding'] ?? '0')[0]) + $this->buttons($head->within, $within, $form->room);
@@ -104,10 +131,9 @@ final class ShelfPage
     /** Height of one card. */
     public function card(ShelfGoods $goods, float $width): float
     {
-        $card = $this->style('card') ?? [];
-        $around = ($this->px($card['padding'] ?? '0') ?? 0.0) + $this->border($card);
-        $room = max(1.0, $width - 2 * $around);
-        $y = 2 * $around + $this->pictureOf($room) + $this->block('name', $goods->name, $room, $this->mostLines());
+        $around = $this->around();
+        $room = $this->room($width);
+        $y = 2 * $around + $this->pictureOf($width) + $this->block('name', $goods->name, $room, $this->mostLines());
         if ($goods->note !== '') {
             $y += $this->block('note', $goods->note, $room);
         }
@@ -156,12 +182,25 @@ final class ShelfPage
         return $ascent + floor(($line - $ascent - $descent) / 2);
     }
 
-    /** Height of a card's picture in a card with so much room. */
-    public function pictureOf(float $room): float
+    /** Px between a card's edge and what is in it. */
+    private function around(): float
+    {
+        $card = $this->style('card') ?? [];
+
+        return ($this->px($card['padding'] ?? '0') ?? 0.0) + $this->border($card);
+    }
+
+    private function room(float $width): float
+    {
+        return max(1.0, $width - 2 * $this->around());
+    }
+
+    /** Height of the picture in a card of such a width. */
+    public function pictureOf(float $width): float
     {
         $ratio = $this->px(($this->style('card-picture') ?? [])['aspect-ratio'] ?? '1') ?? 1.0;
 
-        return $room / max(0.01, $ratio);
+        return $this->room($width) / max(0.01, $ratio);
     }
 
     /** Lines after which a product's name is cut. */
@@ -175,15 +214,12 @@ final class ShelfPage
     /** Lines of a product's name in a card of such a width; of very many TextSteps::MOST. */
     public function linesOfName(string $name, float $width): int
     {
-        $style = $this->style('name');
-        if ($style === null) {
+        if ($this->style('name') === null) {
             return 0;
         }
-        $card = $this->style('card') ?? [];
-        $room = $width - 2 * (($this->px($card['padding'] ?? '0') ?? 0.0) + $this->border($card));
         [$voice, $size] = $this->letters('name');
 
-        return $this->text($voice, $name)->lines($size, $room);
+        return $this->text($voice, $name)->lines($size, $this->room($width));
     }
 
     private function sorting(ShelfHead $head, float $room): float

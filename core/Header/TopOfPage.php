@@ -14,6 +14,7 @@ use Ikat\Core\Check\Measurement;
  * @phpstan-import-type Cause from HeaderForm
  * @phpstan-type Block array{id: string, part: string, words: string, x: float, y: float, width: float, height: float}
  * @phpstan-type Stream array{name: string, y: float, height: float, blocks: list<Block>}
+ * @phpstan-type Top array{header: HeaderForm, height: float, streams: list<Stream>, lines: array{announcement: int, utility: int}}
  */
 final readonly class TopOfPage implements Measurement
 {
@@ -40,7 +41,7 @@ final readonly class TopOfPage implements Measurement
         return new self(AnnouncementSolver::of($look, $breaks), UtilitySolver::of($look, $breaks, $header), $header);
     }
 
-    /** @return array{header: HeaderForm, height: float, streams: list<Stream>, lines: array{announcement: int, utility: int}} */
+    /** @return Top */
     public function at(float $screen): array
     {
         $announcement = $this->announcement->at($screen);

@@ -262,6 +262,12 @@ test('the menu is edited on its board and in the window, put in order by key and
   await page.locator('[aria-label="Words of Repairs"]').focus();
   await stored(() => page.locator('.entry-row:focus-within').getByRole('button', { name: /^Further in/ }).click());
   await shows(page, () => inHeader(() => document.querySelector('nav.menu details.below li')?.textContent.trim()), 'Repairs');
+  // Where it leads is chosen of all there is.
+  const leads = page.locator('.entry-row', { has: page.locator('[aria-label="Words of Repairs"]') }).locator('select');
+  await leads.focus();
+  await stored(() => leads.selectOption({ label: 'Workshop' }));
+  await shows(page, () => inHeader(() => document.querySelector('nav.menu details.below li a')?.getAttribute('href')), '/shop/wrenfold/category/workshop');
+  await page.locator('[aria-label="Words of Repairs"]').focus();
   // An entry leads to the web elsewhere, too; in the window, beside the workbench.
   await stored(async () => {
     await page.locator('.entry-row:focus-within').getByRole('textbox', { name: 'Address' }).fill('repairs.example/lanterns');
@@ -278,6 +284,6 @@ test('the menu is edited on its board and in the window, put in order by key and
     await page.keyboard.press('Enter');
   });
   await shows(page, words, 'Workshop,Paper lanterns,Glass lanterns,Wicks,Lamp kits,Tapers');
-  for (let i = 0; i < 8; i += 1) await stored(() => page.locator('#entry-undo').click());
+  for (let i = 0; i < 9; i += 1) await stored(() => page.locator('#entry-undo').click());
   await shows(page, words, begins);
 });

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { afterEach, test } from 'node:test';
 import { launch } from '../chromium.mjs';
-import { BASE, change, edited, forget, noAxeFindings, settled, shopFrame, shows, signedIn, standOn } from './support.mjs';
+import { BASE, change, edited, forget, noAxeFindings, settled, shopFrame, shows, signedIn, standOn, storeroom } from './support.mjs';
 
 const { page, putBack } = await signedIn();
 afterEach(putBack);
@@ -15,6 +15,8 @@ const go = async (place = '') => {
 const told = () => page.evaluate(() => Object.fromEntries([...document.querySelectorAll('[data-shelf-on]')].map((each) => [each.dataset.shelfOn, [Number(each.dataset.begins), Number(each.dataset.ends)]])));
 const inGrid = (read, given) => shopFrame(page).evaluate(read, given);
 const columns = () => inGrid(() => { const cards = [...document.querySelectorAll('.grid .card')].map((each) => each.getBoundingClientRect()); return cards.filter((each) => Math.abs(each.top - cards[0].top) < 1).length; });
+/** Id of a category whose shelf is drawn. */
+const idOf = async (shelf) => { await go(`?open_shelf=${shelf}`); return JSON.parse(await page.locator('[data-order]').getAttribute('data-order')).category; };
 const mark = (path) => page.locator(`[data-shelves] [data-path="${path}"]`);
 const now = (path) => mark(path).getAttribute('aria-valuenow').then(Number);
 
@@ -37,6 +39,19 @@ test('shelves begin and end where they are drawn, in each theme on each screen',
       }
     }
   }
+  // One that has all a category can have: others within it, and a picture.
+  await storeroom(page, { open_kind: 'categories', record: await idOf('candles'), column: 'parent_id', value: 'Paper lanterns' });
+  await storeroom(page, { open_kind: 'categories', record: await idOf('paper-lanterns'), column: 'pictures', value: 'moth-paper-globe' });
+  await standOn(page, 'millrace', 'river-dusk');
+  await go('?open_shelf=paper-lanterns');
+  for (const [device, [begins]] of Object.entries(await told())) {
+    await other.setViewportSize({ width: SCREENS[device], height: 800 });
+    await other.goto(`${BASE}/preview/1/now/shop/wrenfold/category/paper-lanterns`);
+    await other.evaluate(() => document.fonts.ready);
+    const is = await other.evaluate(() => document.querySelector('.category-grid .card').getBoundingClientRect().top + scrollY);
+    assert.ok(Math.abs(begins - is) <= 2, `a full category on a ${device} begins at ${is}, not ${begins}`);
+  }
+  for (let i = 0; i < 2; i += 1) await storeroom(page, {}, 'undo');
   await fine.close();
 });
 

@@ -96,6 +96,8 @@ export const forget = (page) => known.delete(page);
 export const change = (page, changes) => write(page, 'edits', { changes: JSON.stringify(changes) });
 /** Puts the look on a theme and a starter of it. */
 export const standOn = (page, theme, starter) => write(page, 'base', { theme, starter });
+/** An edit of the Storeroom: fields of its cells, or what else is done there. */
+export const storeroom = (page, fields, act = 'cells') => write(page, `storeroom/${act}`, fields);
 export const undo = (page) => write(page, 'undo', {});
 export const redo = (page) => write(page, 'redo', {});
 

@@ -12,6 +12,7 @@ use Ikat\Core\Header\TopOfPage;
  * (its upper edge) to right (its lower edge), so that what comes together touches and a second line is a step.
  *
  * @phpstan-import-type Stream from TopOfPage
+ * @phpstan-import-type Top from TopOfPage
  * @phpstan-type Sample array{width: int, height: float, breaks: bool, streams: list<Stream>}
  */
 final readonly class RiverDrawing
@@ -22,7 +23,7 @@ final readonly class RiverDrawing
     public const TOP = 30;
 
     /** Px between two widths that are drawn, where nothing jumps. */
-    private const STEP = 16;
+    private const STEP = 32;
 
     /** Px on the drawing that the tallest top may take. */
     private const DEPTH = 168.0;
@@ -44,15 +45,19 @@ final readonly class RiverDrawing
 
     public static function of(TopOfPage $top): self
     {
-        $samples = [];
+        $samples = $known = [];
         $before = null;
-        $add = static function (int $width, bool $breaks) use (&$samples, $top): void {
-            $at = $top->at($width);
+        // Each width is asked for by both its neighbors.
+        $solved = static function (int $width) use ($top, &$known): array {
+            return $known[$width] ??= [$found = $top->at($width), self::form($found)];
+        };
+        $add = static function (int $width, bool $breaks) use (&$samples, $solved): void {
+            [$at] = $solved($width);
             $samples[] = ['width' => $width, 'height' => $at['height'], 'breaks' => $breaks, 'streams' => $at['streams']];
         };
         for ($width = HeaderSolver::NARROWEST; $width <= HeaderSolver::WIDEST; $width += self::STEP) {
             if ($before !== null) {
-                foreach (self::jumps($top, $before, $width) as $at) {
+                foreach (self::jumps($solved, $before, $width) as $at) {
                     $add($at - 1, false);
                     $add($at, true);
                 }
@@ -64,10 +69,14 @@ final readonly class RiverDrawing
         return new self($samples, $top->header->foldsUpTo() !== INF);
     }
 
-    /** @return list<int> widths at which something else stands than a px before */
-    private static function jumps(TopOfPage $top, int $from, int $to): array
+    /**
+     * @param \Closure(int): array{mixed, string} $solved what stands at a width, and its form
+     *
+     * @return list<int> widths at which something else stands than a px before
+     */
+    private static function jumps(\Closure $solved, int $from, int $to): array
     {
-        if (self::form($top, $from) === self::form($top, $to)) {
+        if ($solved($from)[1] === $solved($to)[1]) {
             return [];
         }
         if ($to - $from === 1) {
@@ -75,12 +84,12 @@ final readonly class RiverDrawing
         }
         $middle = intdiv($from + $to, 2);
 
-        return [...self::jumps($top, $from, $middle), ...self::jumps($top, $middle, $to)];
+        return [...self::jumps($solved, $from, $middle), ...self::jumps($solved, $middle, $to)];
     }
 
-    private static function form(TopOfPage $top, int $width): string
+    /** @param Top $at */
+    private static function form(array $at): string
     {
-        $at = $top->at($width);
         $blocks = array_map(
             static fn(array $stream): string => implode(',', array_map(
                 static fn(array $b): string => $b['id'].(int) ($b['y'] / 8),
@@ -114,9 +123,14 @@ final readonly class RiverDrawing
     {
         $paths = [];
         foreach ($this->samples[0]['streams'] as $n => $stream) {
-            $paths[$stream['name']] = $this->polygon(static fn(array $sample): ?array => $sample['streams'][$n]['height'] > 0
-                ? [$sample['streams'][$n]['y'], $sample['streams'][$n]['y'] + $sample['streams'][$n]['height']]
-                : null);
+            $edges = [];
+            foreach ($this->samples as $i => $sample) {
+                $at = $sample['streams'][$n];
+                if ($at['height'] > 0) {
+                    $edges[$i] = [$at['y'], $at['y'] + $at['height']];
+                }
+            }
+            $paths[$stream['name']] = $this->polygon($edges);
         }
 
         return $paths;
@@ -129,8 +143,8 @@ final readonly class RiverDrawing
      */
     public function blocks(): array
     {
-        $found = [];
-        foreach ($this->samples as $sample) {
+        $found = $edges = [];
+        foreach ($this->samples as $n => $sample) {
             foreach ($sample['streams'] as $stream) {
                 foreach ($stream['blocks'] as $block) {
                     $found[$block['id']] ??= [
@@ -139,26 +153,16 @@ final readonly class RiverDrawing
                         'words' => $block['words'],
                         'path' => '',
                     ];
+                    $top = $stream['y'] + $block['y'];
+                    $edges[$block['id']][$n] = [
+                        $top + $block['height'] * max(0.0, $block['x']) / $sample['width'],
+                        $top + $block['height'] * min($sample['width'], $block['x'] + $block['width']) / $sample['width'],
+                    ];
                 }
             }
         }
-        foreach ($found as $id => $block) {
-            $found[$id]['path'] = $this->polygon(static function (array $sample) use ($id, $block): ?array {
-                foreach ($sample['streams'] as $stream) {
-                    foreach ($stream['name'] === $block['stream'] ? $stream['blocks'] : [] as $each) {
-                        if ($each['id'] === $id) {
-                            $top = $stream['y'] + $each['y'];
-
-                            return [
-                                $top + $each['height'] * max(0.0, $each['x']) / $sample['width'],
-                                $top + $each['height'] * min($sample['width'], $each['x'] + $each['width']) / $sample['width'],
-                            ];
-                        }
-                    }
-                }
-
-                return null;
-            });
+        foreach ($edges as $id => $at) {
+            $found[$id]['path'] = $this->polygon($at);
         }
 
         return $found;
@@ -180,14 +184,14 @@ final readonly class RiverDrawing
     }
 
     /**
-     * @param \Closure(Sample): ?array{float, float} $edges px from the top; null where it is not
+     * @param array<int, array{float, float}> $edges by sample, px from the top; those where it is not left out
      */
-    private function polygon(\Closure $edges): string
+    private function polygon(array $edges): string
     {
         $path = '';
         $runs = [[]];
-        foreach ($this->samples as $sample) {
-            $at = $edges($sample);
+        foreach ($this->samples as $n => $sample) {
+            $at = $edges[$n] ?? null;
             if ($at === null || $sample['breaks']) {
                 $runs[] = [];
             }

@@ -9,6 +9,7 @@ use App\Models\Category;
 use App\Models\Product;
 use App\Pictures\ShopPicture;
 use App\Storefront\CategoryQuestion;
+use App\Storefront\Dictionaries;
 use App\Storefront\ShelfOrder;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
@@ -17,25 +18,19 @@ use App\Workbench\Shell\WindowPlace;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\FullerRows;
 use Ikat\Core\Grid\ShelfCounts;
-use Ikat\Core\Grid\ShelfForm;
 use Ikat\Core\Grid\ShelfGoods;
 use Ikat\Core\Grid\ShelfHead;
 use Ikat\Core\Grid\ShelfPage;
 use Ikat\Core\Grid\ShelfSolver;
+use Ikat\Core\Grid\StandingShelf;
 use Ikat\Core\Header\TopOfPage;
 use Ikat\Core\Setting\Catalog\ProductSettings;
 use Ikat\Core\Setting\Type\NumberType;
 use Illuminate\Database\Eloquent\Builder;
 
-/**
- * One shelf of the store on three screens, and what all shelves come to.
- *
- * @phpstan-type OnScreen array{
- *     screen: int, high: int, form: ShelfForm, begins: float, rows: list<float>, lines: list<int>, pictures: list<float>, seen: int,
- *     ends: float,
- * }
- */
+/** One shelf of the store on three screens, what all shelves come to, and the card. */
 final class ProductsPanel extends ControlsPanel
 {
     /** Screens a shelf is drawn on: width and height, px. */
@@ -43,9 +38,6 @@ final class ProductsPanel extends ControlsPanel
 
     /** Names that are measured, the longest. */
     private const NAMES = 200;
-
-    /** Products a page has at least. */
-    private const LEAST = 4;
 
     /** The category whose shelf is drawn; empty where there is none. */
     public readonly string $shelf;
@@ -62,10 +54,13 @@ final class ProductsPanel extends ControlsPanel
 
     private ?Category $category = null;
 
+    /** @var ?array{category: int, order: list<string>, placed: int, stood: string} */
+    private ?array $order = null;
+
     /** @var ?array<string, int> */
     private ?array $fitting = null;
 
-    /** @var ?array<string, OnScreen> */
+    /** @var ?array<string, StandingShelf> */
     private ?array $shelves = null;
 
     private ?ShelvesDrawing $drawing = null;
@@ -89,11 +84,13 @@ final class ProductsPanel extends ControlsPanel
     /** Measures what is kept, before anything is shown. */
     public function prepare(): void
     {
-        match ($this->tab) {
-            'grid' => $this->shelf === '' ?: $this->shelves(),
-            'card' => $this->longNames(),
-            default => null,
-        };
+        if ($this->tab === 'grid' && $this->shelf !== '') {
+            $this->shelves();
+            $this->order();
+        }
+        if ($this->tab === 'card') {
+            $this->longNames();
+        }
     }
 
     public function view(): string
@@ -193,6 +190,9 @@ final class ProductsPanel extends ControlsPanel
      */
     public function order(): ?array
     {
+        if ($this->order !== null) {
+            return $this->order;
+        }
         if ($this->shelf === '' || $this->filter !== 'all' || $this->bench->inspection()->look->text('grid.sort') !== 'shelf') {
             return null;
         }
@@ -200,7 +200,7 @@ final class ProductsPanel extends ControlsPanel
         $names = $first === [] ? [] : Product::query()->whereKey($first)->pluck('name', 'id')->all();
         $placed = array_values(array_filter(array_map(static fn(int $id): string => $names[$id] ?? '', $first)));
 
-        return [
+        return $this->order = [
             'category' => (int) $this->category()->id, 'order' => array_column($this->goods(), 'slug'), 'placed' => count($placed),
             'stood' => implode('; ', $placed),
         ];
@@ -268,51 +268,31 @@ final class ProductsPanel extends ControlsPanel
         );
     }
 
-    /** @return array<string, OnScreen> by device */
+    /** @return array<string, StandingShelf> by device */
     public function shelves(): array
     {
-        return $this->shelves ??= array_combine(
-            array_keys(self::SCREENS),
-            array_map($this->onScreen(...), array_column(self::SCREENS, 0), array_column(self::SCREENS, 1)),
-        );
-    }
-
-    /** @return OnScreen */
-    private function onScreen(int $screen, int $high): array
-    {
-        $inspection = $this->bench->inspection();
-        $form = $this->solver->at((float) $screen);
-        $page = $this->page($screen);
+        if ($this->shelves !== null) {
+            return $this->shelves;
+        }
+        $top = $this->bench->inspection()->get(TopOfPage::class);
+        $head = $this->head();
         $goods = array_map(static fn(Product $p): ShelfGoods => new ShelfGoods(
             $p->name,
             $p->note,
             $p->rating !== null && $p->shows_rating,
             ! $p->isSoldOut(),
         ), $this->goods());
-        $begins = $inspection->get(TopOfPage::class)->at((float) $screen)['height'] + $page->head($this->head(), $form);
-        $rows = $page->rows($goods, $form);
-        $last = $form->lastCard(count($goods));
-        $cards = array_map(
-            static fn(int $n): float => intdiv($n, $form->columns) === count($rows) - 1 ? $last : $form->card,
-            array_keys($goods),
-        );
-        $seen = 0;
-        $y = $begins;
-        foreach ($rows as $n => $height) {
-            $inRow = min($form->columns, count($goods) - $n * $form->columns);
-            $seen += $y + $page->pictureOf($n === count($rows) - 1 ? $last : $form->card) <= $high ? $inRow : 0;
-            $y += $height + ($n === count($rows) - 1 ? 0 : $form->rowGap);
-        }
 
-        return [
-            'screen' => $screen, 'high' => $high, 'form' => $form, 'begins' => $begins, 'rows' => $rows,
-            'lines' => array_map(
-                static fn(ShelfGoods $g, float $card): int => min($page->mostLines(), $page->linesOfName($g->name, $card)),
+        return $this->shelves = array_map(
+            fn(array $screen): StandingShelf => $this->page($screen[0])->shelf(
+                $top->at((float) $screen[0])['height'],
+                $head,
                 $goods,
-                $cards,
+                $this->solver->at((float) $screen[0]),
+                $screen[1],
             ),
-            'pictures' => array_map($page->pictureOf(...), $cards), 'seen' => $seen, 'ends' => $y,
-        ];
+            self::SCREENS,
+        );
     }
 
     private function head(): ShelfHead
@@ -320,6 +300,7 @@ final class ProductsPanel extends ControlsPanel
         $category = $this->category();
         $count = $this->count();
         $picture = $category->picture;
+        $say = Dictionaries::of($this->bench->look->storefront)->say(...);
         $sorts = $this->bench->inspection()->look->text('grid.order') === ''
             ? array_diff_key(ProductSettings::SORTS, ['hand' => true])
             : ProductSettings::SORTS;
@@ -327,12 +308,12 @@ final class ProductsPanel extends ControlsPanel
         return new ShelfHead(
             $category->name,
             $category->words,
-            ['Home', ...$category->parent === null ? [] : [$category->parent->name], $category->name],
+            [$say('Home'), ...$category->parent === null ? [] : [$category->parent->name], $category->name],
             array_values($category->children->pluck('name')->all()),
-            array_values($sorts),
-            ['In stock', 'Reduced'],
-            'Show',
-            "$count ".($count === 1 ? 'product' : 'products'),
+            array_values(array_map($say, $sorts)),
+            [$say('In stock'), $say('Reduced')],
+            $say('Show'),
+            $say($count === 1 ? ':count product' : ':count products', ['count' => $count]),
             $picture === null ? null : $picture->height / max(1, $picture->width),
         );
     }
@@ -356,30 +337,19 @@ final class ProductsPanel extends ControlsPanel
     public function ways(string $device): array
     {
         $screen = (float) self::SCREENS[$device][0];
-        $empty = $this->solver->empty([$this->count()], $screen);
-        $ways = [];
+        $fuller = new FullerRows($this->solver, $this->count(), $screen);
         $type = $this->bench->setting("grid.columns.$device")->type;
         assert($type instanceof NumberType);
-        $now = $this->solver->look->columns[$device];
-        foreach (array_map(intval(...), range($type->min, $type->max)) as $columns) {
-            $solver = new ShelfSolver($this->solver->look->with([$device => $columns]));
-            if ($columns !== $now && $solver->at($screen)->columns === $columns && $solver->empty([$this->count()], $screen) < $empty) {
-                $ways[abs($columns - $now)] ??= $this->way(
-                    $columns === 1 ? '1 column' : "$columns columns",
-                    'cards '.round($solver->at($screen)->card).' px',
-                    $solver,
-                    $screen,
-                    ["grid.columns.$device" => (float) $columns],
-                );
-            }
+        $ways = [];
+        [$columns, $solver] = $fuller->columns(array_map(intval(...), range($type->min, $type->max))) ?? [0, null];
+        if ($solver !== null) {
+            $words = $columns === 1 ? '1 column' : "$columns columns";
+            $cards = 'cards '.round($solver->at($screen)->card).' px';
+            $ways[] = $this->way($words, $cards, $solver, $screen, ["grid.columns.$device" => (float) $columns]);
         }
-        ksort($ways);
-        $ways = array_slice($ways, 0, 1);
-        $full = $this->solver->at($screen)->columns;
-        $whole = $this->onPage() - $this->onPage() % $full;
-        $solver = new ShelfSolver($this->solver->look->with(count: max(1, $whole)));
-        if ($whole >= self::LEAST && $solver->empty([$this->count()], $screen) < $empty) {
-            $ways[] = $this->way("$whole on a page", 'the rest on page 2', $solver, $screen, ['grid.count' => (float) $whole]);
+        [$count, $solver] = $fuller->page() ?? [0, null];
+        if ($solver !== null) {
+            $ways[] = $this->way("$count on a page", 'the rest on page 2', $solver, $screen, ['grid.count' => (float) $count]);
         }
 
         return $ways;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Workbench\Products;
 
+use Ikat\Core\Grid\StandingShelf;
+
 /**
  * Shelves of three screens beside one another, at one scale: the cards of each row by row, from a little over the first one on, and where
  * its first screen ends. The longest is cut off at the foot.
- *
- * @phpstan-import-type OnScreen from ProductsPanel
  */
 final readonly class ShelvesDrawing
 {
@@ -34,12 +34,12 @@ final readonly class ShelvesDrawing
     /** @var array<string, float> device => its left edge */
     public array $left;
 
-    /** @param array<string, OnScreen> $shelves by device */
+    /** @param array<string, StandingShelf> $shelves by device */
     public function __construct(private array $shelves)
     {
-        $lengths = array_map(static fn(array $s): float => self::OVER + $s['ends'] - $s['begins'] + 24, $shelves);
+        $lengths = array_map(static fn(StandingShelf $s): float => self::OVER + $s->ends - $s->begins + 24, $shelves);
         sort($lengths);
-        $screens = (int) array_sum(array_column($shelves, 'screen'));
+        $screens = array_sum(array_map(static fn(StandingShelf $s): int => $s->screen[0], $shelves));
         $this->scale = min(
             self::MOST,
             // All of the second longest is seen, as a rule the tablet's.
@@ -51,7 +51,7 @@ final readonly class ShelvesDrawing
         $left = [];
         foreach ($shelves as $device => $shelf) {
             $left[$device] = round($x, 1);
-            $x += $shelf['screen'] * $this->scale + $beside;
+            $x += $shelf->screen[0] * $this->scale + $beside;
         }
         $this->left = $left;
         $this->height = self::TOP + self::DEPTH + self::STRIP + 8;
@@ -66,13 +66,13 @@ final readonly class ShelvesDrawing
     /** Down to where a shelf is drawn. */
     public function bottom(string $device): float
     {
-        return min($this->y($device, $this->shelves[$device]['ends'] + 24), self::TOP + self::DEPTH);
+        return min($this->y($device, $this->shelves[$device]->ends + 24), self::TOP + self::DEPTH);
     }
 
     /** @param float $px from the top of the page */
     public function y(string $device, float $px): float
     {
-        return round(self::TOP + max(0.0, $px - $this->shelves[$device]['begins'] + self::OVER) * $this->scale, 1);
+        return round(self::TOP + max(0.0, $px - $this->shelves[$device]->begins + self::OVER) * $this->scale, 1);
     }
 
     public function x(string $device, float $px): float
@@ -88,21 +88,21 @@ final readonly class ShelvesDrawing
     public function cards(string $device): array
     {
         $shelf = $this->shelves[$device];
-        $form = $shelf['form'];
-        $count = count($shelf['pictures']);
-        $side = ($shelf['screen'] - $form->room) / 2;
+        $form = $shelf->form;
+        $count = count($shelf->pictures);
+        $side = ($shelf->screen[0] - $form->room) / 2;
         $cards = [];
-        $y = $shelf['begins'];
-        foreach ($shelf['rows'] as $row => $height) {
+        $y = $shelf->begins;
+        foreach ($shelf->rows as $row => $height) {
             $in = min($form->columns, $count - $row * $form->columns);
-            $width = $row === count($shelf['rows']) - 1 ? $form->lastCard($count) : $form->card;
+            $width = $row === count($shelf->rows) - 1 ? $form->lastCard($count) : $form->card;
             $taken = $in * $width + ($in - 1) * $form->gap;
             $x = $side + (in_array($form->last, ['center', 'stretch'], true) ? ($form->room - $taken) / 2 : 0.0);
             for ($i = 0; $i < $in; $i++) {
                 $n = $row * $form->columns + $i;
                 $cards[] = [
                     'n' => $n, 'x' => $this->x($device, $x), 'y' => $this->y($device, $y), 'width' => round($width * $this->scale, 1),
-                    'picture' => round($shelf['pictures'][$n] * $this->scale, 1), 'height' => round($height * $this->scale, 1),
+                    'picture' => round($shelf->pictures[$n] * $this->scale, 1), 'height' => round($height * $this->scale, 1),
                 ];
                 $x += $width + $form->gap;
             }
@@ -120,16 +120,16 @@ final readonly class ShelvesDrawing
     public function places(string $device): array
     {
         $shelf = $this->shelves[$device];
-        $form = $shelf['form'];
-        $count = count($shelf['pictures']);
+        $form = $shelf->form;
+        $count = count($shelf->pictures);
         $left = $form->leftOver($count);
         if ($left === 0 || $count === 0) {
             return [];
         }
-        $last = count($shelf['rows']) - 1;
-        $height = round($shelf['rows'][$last] * $this->scale, 1);
-        $y = $this->y($device, $shelf['ends'] - $shelf['rows'][$last]);
-        $side = ($shelf['screen'] - $form->room) / 2;
+        $last = count($shelf->rows) - 1;
+        $height = round($shelf->rows[$last] * $this->scale, 1);
+        $y = $this->y($device, $shelf->ends - $shelf->rows[$last]);
+        $side = ($shelf->screen[0] - $form->room) / 2;
         $at = static fn(int $column): float => $side + $column * ($form->card + $form->gap);
         $in = $form->columns - $left;
         $taken = $in * $form->lastCard($count) + ($in - 1) * $form->gap;

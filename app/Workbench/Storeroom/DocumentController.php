@@ -14,6 +14,7 @@ use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Store\RefusedChange;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
 
 /** Files of documents: brought one after the other, and put in the place of others. Each is an edit of the Storeroom. */
 final readonly class DocumentController
@@ -29,11 +30,11 @@ final readonly class DocumentController
     public function add(TypedRequest $request, int $look): JsonResponse|Response
     {
         $store = $this->maker->look($look)->storefront->store;
-        $file = $request->uploaded('file');
         try {
-            $cells = $this->keep->take($file);
-            $name = $file === null ? '' : KeepDocument::name($file);
-            $wish = new RecordWish(RecordKinds::DOCUMENTS, null, ['name' => $name, ...$cells], isWhole: true, isBrought: true);
+            $file = self::brought($request);
+            $name = KeepDocument::name($file);
+            $cells = ['name' => $name, ...$this->keep->take($file)];
+            $wish = new RecordWish(RecordKinds::DOCUMENTS, null, $cells, isWhole: true, isBrought: true);
             $outcome = $this->writer->edit($store, EditAnswer::author($request), [$wish]);
         } catch (RefusedChange $e) {
             return EditAnswer::refuse($e->getMessage());
@@ -49,12 +50,18 @@ final readonly class DocumentController
     {
         $found = $this->maker->look($look);
         try {
-            $wish = new RecordWish(RecordKinds::DOCUMENTS, $record, $this->keep->take($request->uploaded('file')), isWhole: true);
+            $wish = new RecordWish(RecordKinds::DOCUMENTS, $record, $this->keep->take(self::brought($request)), isWhole: true);
             $outcome = $this->writer->edit($found->storefront->store, EditAnswer::author($request), [$wish]);
         } catch (RefusedChange $e) {
             return EditAnswer::refuse($e->getMessage());
         }
 
         return $this->answer->to($request, $found, $outcome->edit, $outcome->refused);
+    }
+
+    /** @throws RefusedChange when none is there */
+    private static function brought(TypedRequest $request): UploadedFile
+    {
+        return $request->uploaded('file') ?? throw new RefusedChange('No file has arrived. Choose one and try again.');
     }
 }

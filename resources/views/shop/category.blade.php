@@ -24,8 +24,7 @@
     href="{{ $shop->address('/category/'.$category->slug) }}">{{ $shop->say('Show all: :name', ['name' => $shop->say($category->name)]) }}</a></p>
   @else
   <h2 class="hidden-words">{{ $shop->say('Products') }}</h2>
-  @include('shop.parts.shelf', ['class' => 'category-grid', 'from' => 'grid.count grid.sort grid.order', 'eager' => true,
-    'onward' => $onward === null ? null : ['/category/'.$onward->slug, $shop->say('On to :name', ['name' => $shop->say($onward->name)])]])
+  @include('shop.parts.shelf', ['class' => 'category-grid', 'from' => 'grid.count grid.sort grid.order', 'eager' => true])
   @if ($products->hasPages())
   <nav class="paging" aria-label="{{ $shop->say('Pages') }}" data-from="grid.count">@if ($products->currentPage() > 1)<a class="quiet-button" rel="prev"
     href="?{{ http_build_query([...$asked, 'page' => $products->currentPage() - 1]) }}">{{ $shop->say('Earlier') }}</a>@endif <p

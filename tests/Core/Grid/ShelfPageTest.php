@@ -63,6 +63,33 @@ final class ShelfPageTest extends TestCase
         self::assertEqualsWithDelta(27.0, $rows[0] - $rows[1], 1e-9);
     }
 
+    public function testAShelfSaysWhatItsFirstScreenShowsAndWhereItEnds(): void
+    {
+        $form = (new ShelfSolver(new ShelfLook(['phone' => 1, 'tablet' => 2, 'desktop' => 2], 24, 1168, 0, 24, 'leave')))->at(1280);
+        $head = new ShelfHead('Candles', 'Words', ['Home', 'Candles'], [], [], [], '', '', null);
+        $goods = array_fill(0, 3, new ShelfGoods('A', '', false, false));
+        $shelf = self::page(1280)->shelf(100, $head, $goods, $form, 800);
+        // Two rows of cards 572 px wide: pictures of 277 px, 9 px around, 36 for the name, 27 for the price; 32.4 px between.
+        $row = 18 + 277 + 36 + 27;
+        self::assertSame([236.0, 3, [1, 1, 1]], [$shelf->begins, count($shelf->pictures), $shelf->lines]);
+        self::assertEqualsWithDelta(236 + 2 * $row + 32.4, $shelf->ends, 1e-9);
+        self::assertEqualsWithDelta($shelf->ends / 800, $shelf->screens(), 1e-9);
+        self::assertSame(2, $shelf->seen, 'the second row begins at 626 px, and its picture ends below the screen');
+        self::assertSame(3, self::page(1280)->shelf(100, $head, $goods, $form, 910)->seen);
+        $none = self::page(1280)->shelf(100, $head, [], $form, 800);
+        self::assertSame([236.0, 0], [$none->ends, $none->seen]);
+    }
+
+    public function testWhatACategoryDoesNotHaveIsFoundOnThePageOfAnother(): void
+    {
+        $sheet = Stylesheet::parse(self::CSS.' .within { padding: 12px 0 0; gap: 8px; } .sorting .quiet-button { min-height: 30px; }');
+        $other = '<body><main><h1>Other</h1><ul class="within"><li></li></ul></main></body>';
+        $parts = CategoryParts::of(MatchedPage::of($sheet, self::PAGE), MatchedPage::of($sheet, $other));
+        self::assertSame('12px 0 0', $parts->on('within', 1280)['padding'] ?? null);
+        self::assertSame('40px', $parts->on('h1', 1280)['font-size'] ?? null);
+        self::assertNull($parts->on('sorting', 1280));
+    }
+
     public function testTheHeadIsWhatStandsOverTheShelf(): void
     {
         $head = new ShelfHead('Candles', 'Words', ['Home', 'Candles'], [], [], [], '', '', null);

@@ -40,6 +40,18 @@ export function startMenuBoard() {
     event.preventDefault();
     move(row, by);
   });
+  // Where an entry may lead is said once, in the list of a new entry, and lent to the others when they are gone to.
+  const lend = ({ target }) => {
+    const list = target.closest?.('select[data-places]');
+    if (!list || list.options.length > 1) return;
+    const now = list.value;
+    const [own] = list.options;
+    list.append(...[...document.getElementById(list.dataset.places).children].map((each) => each.cloneNode(true)));
+    if ([...list.options].filter((each) => each.value === now).length > 1) own.remove();
+    list.value = now;
+  };
+  onTools('pointerdown', lend);
+  onTools('focusin', lend);
   document.body.addEventListener('htmx:afterSettle', watch);
   watch();
 }

@@ -1,11 +1,9 @@
 // The river: its cursor says how wide the window is, its mark where the menu folds away, and what makes the top tall is dragged.
 import htmx from 'htmx.org';
+import { atRest } from '../shell/at-rest.js';
 import { drag } from '../shell/dragging.js';
 import { keepEdits } from '../shell/keep-edit.js';
 import { onTools } from '../shell/tools.js';
-
-/** Ms without another key after which what was moved is kept. */
-const RESTS = 450;
 
 /** Px near the width at which all fits, where the mark is let go of to fold there by itself. */
 const NEAR = 8;
@@ -15,9 +13,6 @@ const KEYS = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 
 
 export function startRiver(shopWindow) {
   const river = () => document.querySelector('[data-river]');
-  let timer = null;
-  /** What waits to be kept. */
-  let waiting = null;
 
   const bounds = () => ({ left: Number(river().dataset.left), right: Number(river().dataset.right), narrowest: Number(river().dataset.narrowest), widest: Number(river().dataset.widest) });
   const xOf = (width) => { const { left, right, narrowest, widest } = bounds(); return left + ((width - narrowest) / (widest - narrowest)) * (right - left); };
@@ -66,22 +61,12 @@ export function startRiver(shopWindow) {
   const markOf = (event) => event.target.closest?.('[data-river] [role=slider]:not([aria-disabled])');
   const valueOf = (mark) => Number(mark.getAttribute('aria-valuenow'));
 
-  function keep() {
-    clearTimeout(timer);
-    const mark = waiting;
-    waiting = null;
-    if (mark) wayOf(mark).keep(mark);
-  }
-  function later(mark) {
-    waiting = mark;
-    clearTimeout(timer);
-    timer = setTimeout(keep, RESTS);
-  }
+  const rest = atRest((mark) => wayOf(mark).keep(mark));
 
   onTools('keydown', (event) => {
     const mark = markOf(event);
     if (!mark || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key === 'Enter') return keep();
+    if (event.key === 'Enter') return rest.now();
     const by = KEYS[event.key];
     const end = { Home: 'aria-valuemin', End: 'aria-valuemax' }[event.key];
     if (!by && !end) return;
@@ -91,9 +76,8 @@ export function startRiver(shopWindow) {
     const step = isCause ? Number(mark.dataset.step) : event.shiftKey ? 10 : 1;
     const wanted = end ? Number(mark.getAttribute(end)) : valueOf(mark) + Math.sign(by) * (isCause ? Math.min(8, Math.abs(by)) : Math.abs(by)) * step;
     wayOf(mark).move(mark, Math.min(Number(mark.getAttribute('aria-valuemax')), Math.max(Number(mark.getAttribute('aria-valuemin')), wanted)));
-    later(mark);
+    rest.later(mark);
   });
-  onTools('focusout', (event) => { if (waiting && event.target === waiting) keep(); });
   onTools('pointerdown', (event) => {
     const mark = markOf(event);
     if (!mark || event.button !== 0) return;
@@ -106,7 +90,7 @@ export function startRiver(shopWindow) {
         if (wayOf(mark) === ways.cause) ways.cause.move(mark, was + (to.clientY - clientY) / Number(river().dataset.scale));
         else wayOf(mark).move(mark, widthAt(to.clientX));
       },
-      end: () => { if (isMoved && valueOf(mark) !== was) { waiting = mark; keep(); } },
+      end: () => { if (isMoved && valueOf(mark) !== was) rest.now(mark); },
     });
   });
   // A click beside the marks brings the cursor there.

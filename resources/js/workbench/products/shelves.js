@@ -1,16 +1,12 @@
 // The shelves: a column's edge, what stands between cards, the page's width and how many stand on a page, dragged or moved by key.
+import { atRest } from '../shell/at-rest.js';
 import { drag } from '../shell/dragging.js';
 import { keepEdits } from '../shell/keep-edit.js';
 import { onTools } from '../shell/tools.js';
 
-/** Ms without another key after which what was moved is kept. */
-const RESTS = 450;
-
 const KEYS = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 4, PageDown: -4 };
 
 export function startShelves(shopWindow) {
-  let timer = null;
-  let waiting = null;
   const drawing = () => document.querySelector('[data-shelves]');
   const markOf = (event) => event.target.closest?.('[data-shelves] [data-slides]:not([aria-disabled])');
   const valueOf = (mark) => Number(mark.getAttribute('aria-valuenow'));
@@ -46,17 +42,12 @@ export function startShelves(shopWindow) {
     if (live) shopWindow.show(live, `${value}${unit}`);
   }
 
-  function keep() {
-    clearTimeout(timer);
-    const mark = waiting;
-    waiting = null;
-    if (mark) keepEdits({ [mark.dataset.path]: valueOf(mark) });
-  }
+  const rest = atRest((mark) => keepEdits({ [mark.dataset.path]: valueOf(mark) }));
 
   onTools('keydown', (event) => {
     const mark = markOf(event);
     if (!mark || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (event.key === 'Enter') return keep();
+    if (event.key === 'Enter') return rest.now();
     const end = { Home: 'aria-valuemin', End: 'aria-valuemax' }[event.key];
     const by = KEYS[event.key];
     if (!by && !end) return;
@@ -64,11 +55,8 @@ export function startShelves(shopWindow) {
     event.stopPropagation();
     show(mark);
     move(mark, end ? Number(mark.getAttribute(end)) : valueOf(mark) + by * Number(mark.dataset.step));
-    waiting = mark;
-    clearTimeout(timer);
-    timer = setTimeout(keep, RESTS);
+    rest.later(mark);
   });
-  onTools('focusout', (event) => { if (waiting && event.target === waiting) keep(); });
   onTools('pointerdown', (event) => {
     const mark = markOf(event);
     if (!mark || event.button !== 0) return;
@@ -84,9 +72,7 @@ export function startShelves(shopWindow) {
       },
       end: () => {
         moved.forEach((each) => each.removeAttribute('transform'));
-        if (valueOf(mark) === was) return;
-        waiting = mark;
-        keep();
+        if (valueOf(mark) !== was) rest.now(mark);
       },
     });
   });

@@ -2,6 +2,7 @@
 @php($last = $shop->lastRow())
 <ul class="{{ trim("grid last-$last ".($class ?? '')) }}" data-part="grid"
   data-from="{{ trim('grid.last '.($from ?? '')) }}">@foreach ($products as $i => $product)@include('shop.parts.card', ['eager' => ($eager ?? false) && $i < 2])@endforeach
-@if ($last === 'more' && ($onward ?? null) !== null)<li class="{{ trim('onward '.implode(' ', $shop->fullRows(count($products)))) }}"><a
-  href="{{ $shop->address($onward[0]) }}"><span>{{ $onward[1] }}</span><x-icon
-  name="arrow-right"/></a></li>@endif</ul>
+@if ($last === 'more' && ($onward ?? null) !== null)
+@php([$address, $words, $picture] = [...$onward, null])
+<li class="{{ trim('onward '.implode(' ', $shop->fullRows(count($products)))) }}"><a href="{{ $shop->address($address) }}">@if ($picture !== null)<span class="onward-picture"><x-shop::picture
+  :shop="$shop" :picture="$picture" alt="" sizes="(max-width: 759px) 92vw, 600px"/></span>@endif<span class="onward-words">{{ $words }} <x-icon name="arrow-right"/></span></a></li>@endif</ul>

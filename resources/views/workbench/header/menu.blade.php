@@ -6,6 +6,7 @@
 @php($widest = max([1.0, ...array_column($words, 'width')]))
 @php($fits = $panel->top()->header->fitsFrom())
 @php($kept = $bench->address('storeroom'))
+@php($titles = array_replace([], ...array_values($bench->store->targets())))
 @php($of = fn (array $values): string => json_encode([...$values, 'open_kind' => RecordKinds::ENTRIES, 'here' => 1]))
 @php($last = $edits ? $bench->lastInStoreroom() : null)
 <x-tool id="t-menu" title="Menu" :note="count($words).' words '.round($sum).' px + gaps '.round(max(0, count($words) - 1) * $gap).' = '.round($sum + max(0, count($words) - 1) * $gap).' px'">
@@ -22,11 +23,9 @@
         <svg viewBox="0 0 80 8" height="8" preserveAspectRatio="none" aria-hidden="true"><rect x="0" y="1" width="{{ round(80 * (float) $entry['width'] / $widest, 1) }}" height="6"/></svg>
         <span class="text-right">{{ $entry['width'] === null ? '' : round($entry['width']) }}</span>
         @if ($edits)<form hx-post="{{ $kept }}/cells" hx-vals="{{ $of(['record' => $entry['id'], 'column' => 'target', 'stood' => $entry['target']]) }}" hx-trigger="change"><select class="entry"
-          name="value" id="entry-target-{{ $entry['id'] }}" aria-label="{{ $name }} leads to">
-          @php($targets = $bench->store->targets())
-          @if (array_filter($targets, fn ($group) => isset($group[$entry['target']])) === [])<option value="{{ $entry['target'] }}" selected>{{ $entry['target'] }}</option>@endif
-          @foreach ($targets as $group => $addresses)<optgroup label="{{ $group }}">@foreach ($addresses as $address => $title)<option value="{{ $address }}"
-            @selected($address === $entry['target'])>{{ $title }}</option>@endforeach</optgroup>@endforeach</select></form>
+          name="value" data-places="entry-new-target" id="entry-target-{{ $entry['id'] }}" aria-label="{{ $name }} leads to">
+          {{-- The others come, from the list of a new entry, when it is gone to. --}}
+          <option value="{{ $entry['target'] }}" selected>{{ $titles[$entry['target']] ?? $entry['target'] }}</option></select></form>
         @else<span class="truncate text-ink-2">{{ $entry['target'] }}</span>@endif
       </div>
       @if ($edits)

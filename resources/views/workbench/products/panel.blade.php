@@ -12,7 +12,7 @@
 <p class="py-2 text-[12px]">There are no categories yet, so there are no shelves. <a class="act"
   href="{{ $bench->address('storeroom?open_kind=categories') }}" data-open>Make one in the Storeroom</a></p>
 @else
-@php($forms = array_map(fn ($shelf) => $shelf['form'], $panel->shelves()))
+@php($forms = array_map(fn ($shelf) => $shelf->form, $panel->shelves()))
 <x-tool id="t-last" title="The last row" :note="'of '.$panel->onPage().' on a page'">
   @php($now = $look->text('grid.last'))
   <ul class="fills-row grid grid-cols-[repeat(auto-fit,minmax(86px,1fr))] gap-2 text-[12px]">

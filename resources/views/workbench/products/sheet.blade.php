@@ -9,34 +9,23 @@
 @php($edits = $bench->edits())
 @php($even = $panel->even())
 @php($order = $panel->order())
-@php($slider = function (string $path, string $kind, float $value) use ($bench, $edits): string {
-    $setting = $bench->setting($path);
-    $unit = $setting->type instanceof \Ikat\Core\Setting\Type\LengthType ? 'px' : '';
-
-    return sprintf(
-        'role="slider" tabindex="0" data-slides="%s" data-path="%s" data-live="%s" data-step="%s" data-unit="%s" aria-label="%s" aria-valuemin="%s" aria-valuemax="%s" aria-valuenow="%s"
-          aria-valuetext="%s"%s',
-        $kind, $path, $setting->property(), $setting->type->increment, $unit, e($setting->label), $setting->type->min, $setting->type->max,
-        Setting::plainNumber($value), trim(Setting::plainNumber($value).' '.$unit), $edits ? '' : ' aria-disabled="true"',
-    );
-})
 <svg class="shelves" viewBox="0 0 {{ ShelvesDrawing::WIDTH }} {{ $drawing->height }}" width="{{ ShelvesDrawing::WIDTH }}" height="{{ $drawing->height }}" role="group" data-shelves
   data-scale="{{ $drawing->scale }}" aria-label="The shelf on a phone, a tablet and a desktop">
   <defs><pattern id="shelf-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path class="hatch" d="M0 0V6"/></pattern></defs>
   @foreach ($shelves as $device => $shelf)
-  @php($form = $shelf['form'])
+  @php($form = $shelf->form)
   @php($left = $drawing->left[$device])
   @php($bottom = $drawing->bottom($device))
-  @php($wide = round($shelf['screen'] * $drawing->scale, 1))
+  @php($wide = round($shelf->screen[0] * $drawing->scale, 1))
   @php($right = $left + $wide)
   @php($count = count($goods))
   @php($columns = (int) $bench->inspection()->look->value("grid.columns.$device"))
-  <text class="device" x="{{ $left }}" y="12">{{ ucfirst($device) }} <tspan class="quiet">{{ number_format($shelf['screen']) }}</tspan></text>
+  <text class="device" x="{{ $left }}" y="12">{{ ucfirst($device) }} <tspan class="quiet">{{ number_format($shelf->screen[0]) }}</tspan></text>
   <clipPath id="shelf-{{ $device }}"><rect x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $bottom - ShelvesDrawing::TOP }}"/></clipPath>
   <g clip-path="url(#shelf-{{ $device }})" @if ($device === 'desktop' && $order !== null) data-order="{{ json_encode($order) }}" data-columns="{{ $form->columns }}" @endif
-    data-shelf-on="{{ $device }}" data-begins="{{ round($shelf['begins'], 1) }}" data-ends="{{ round($shelf['ends'], 1) }}">
+    data-shelf-on="{{ $device }}" data-begins="{{ round($shelf->begins, 1) }}" data-ends="{{ round($shelf->ends, 1) }}">
     <rect class="page" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $bottom - ShelvesDrawing::TOP }}"/>
-    <rect class="over" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $drawing->y($device, $shelf['begins']) - ShelvesDrawing::TOP }}"/>
+    <rect class="over" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $drawing->y($device, $shelf->begins) - ShelvesDrawing::TOP }}"/>
     @foreach ($drawing->cards($device) as $card)
     @php($product = $goods[$card['n']])
     @php($bar = max(1.2, 7 * $drawing->scale))
@@ -50,9 +39,9 @@
       @if ($product->picture)<svg x="{{ $card['x'] }}" y="{{ $card['y'] }}" width="{{ $card['width'] }}" height="{{ $card['picture'] }}"
         viewBox="0 0 {{ $card['width'] }} {{ $card['picture'] }}"><image
         href="{{ ShopPicture::of($product->picture)->smallest() }}" width="{{ $card['width'] }}" height="{{ $card['picture'] }}" preserveAspectRatio="xMidYMid slice"/></svg>@endif
-      @for ($line = 0; $line < $shelf['lines'][$card['n']]; $line++)<rect class="name" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + 3.2 * $bar + 3 * $line * $bar, 1) }}"
-        width="{{ round($card['width'] * ($line === $shelf['lines'][$card['n']] - 1 ? .6 : .92), 1) }}" height="{{ $bar }}"/>@endfor
-      <rect class="cost" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + (4 + 3 * $shelf['lines'][$card['n']]) * $bar, 1) }}" width="{{ round($card['width'] * .3, 1) }}"
+      @for ($line = 0; $line < $shelf->lines[$card['n']]; $line++)<rect class="name" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + 3.2 * $bar + 3 * $line * $bar, 1) }}"
+        width="{{ round($card['width'] * ($line === $shelf->lines[$card['n']] - 1 ? .6 : .92), 1) }}" height="{{ $bar }}"/>@endfor
+      <rect class="cost" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + (4 + 3 * $shelf->lines[$card['n']]) * $bar, 1) }}" width="{{ round($card['width'] * .3, 1) }}"
         height="{{ $bar }}"/>
     </g>
     @endforeach
@@ -60,34 +49,34 @@
       height="{{ $place['height'] }}" @if ($form->last !== 'more') fill="url(#shelf-hatch)" @endif/>@endforeach
   </g>
   <rect class="edge" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $bottom - ShelvesDrawing::TOP }}"/>
-  @php($fold = $drawing->y($device, $shelf['high']))
+  @php($fold = $drawing->y($device, $shelf->screen[1]))
   @if ($fold < $bottom)<path class="first-screen" d="M{{ $left - 3 }} {{ $fold }}H{{ $right + 6 }}"/>@endif
   @php($empty = $form->empty($count))
   @php($at = $right + 9)
   @foreach ([
-    ['card', round($form->card).' px'], ['begins at', number_format(round($shelf['begins'])).' px'],
-    ['first screen shows', $shelf['seen'].' of '.$count], ['ends after', round($shelf['ends'] / $shelf['high'], 1).' screens'],
+    ['card', round($form->card).' px'], ['begins at', number_format(round($shelf->begins)).' px'],
+    ['first screen shows', $shelf->seen.' of '.$count], ['ends after', round($shelf->screens(), 1).' screens'],
     ['last row', $empty > 0 ? round($empty, 1).' empty' : ($form->leftOver($count) > 0 ? 'filled' : 'full')],
   ] as $i => [$what, $figure])
   <text x="{{ $at }}" y="{{ ShelvesDrawing::TOP + 10 + 27 * $i }}">{{ $what }}<tspan x="{{ $at }}" dy="12" class="figure">{{ $figure }}</tspan></text>
   @endforeach
-  @php($side = ($shelf['screen'] - $form->room) / 2)
+  @php($side = ($shelf->screen[0] - $form->room) / 2)
   {{-- What is taken hold of is the plate alone: a line as tall as the shelf has no corner that could be reached on a small screen. --}}
   @php($handle = $drawing->x($device, $side + $form->card + $form->gap / 2))
   <path class="slide-line" d="M{{ $handle }} {{ ShelvesDrawing::TOP }}V{{ $bottom }}" data-moves/>
-  <g class="slide" data-screen="{{ $shelf['screen'] }}" data-left="{{ $drawing->x($device, $side) }}" data-room="{{ $form->room }}" data-gap="{{ $form->gap }}"
-    {!! $slider("grid.columns.$device", 'columns', (float) $columns) !!}>
+  <x-slide :$bench path="grid.columns.{{ $device }}" kind="columns" data-screen="{{ $shelf->screen[0] }}" data-left="{{ $drawing->x($device, $side) }}" data-room="{{ $form->room }}"
+    data-gap="{{ $form->gap }}">
     <g data-moves><rect class="slide-room" x="{{ $handle - 14 }}" y="{{ ShelvesDrawing::TOP - 24 }}" width="28" height="24"/><rect class="slide-plate" x="{{ $handle - 10 }}"
-      y="{{ ShelvesDrawing::TOP - 20 }}" width="20" height="17"/><text class="slide-words" x="{{ $handle }}" y="{{ ShelvesDrawing::TOP - 7 }}" text-anchor="middle">{{ $columns }}</text></g></g>
+      y="{{ ShelvesDrawing::TOP - 20 }}" width="20" height="17"/><text class="slide-words" x="{{ $handle }}" y="{{ ShelvesDrawing::TOP - 7 }}" text-anchor="middle">{{ $columns }}</text></g></x-slide>
   @endforeach
   {{-- What stands between cards, and how wide the page is. --}}
-  @php($right = $drawing->left['desktop'] + $shelves['desktop']['screen'] * $drawing->scale)
+  @php($right = $drawing->left['desktop'] + $shelves['desktop']->screen[0] * $drawing->scale)
   @foreach ([['grid.gap', 'gap', 'gap'], ['page.width', 'page', 'page width']] as $i => [$path, $kind, $word])
   @php($value = (float) $bench->inspection()->look->value($path))
   @php($y = ShelvesDrawing::TOP + 42 * $i)
-  <g class="slide" {!! $slider($path, $kind, $value) !!}><rect class="slide-room" x="{{ $right + 100 }}" y="{{ $y }}" width="64" height="36"/><text x="{{ $right + 103 }}" y="{{ $y + 10 }}">{{ $word
+  <x-slide :$bench :$path :$kind><rect class="slide-room" x="{{ $right + 100 }}" y="{{ $y }}" width="64" height="36"/><text x="{{ $right + 103 }}" y="{{ $y + 10 }}">{{ $word
     }}</text><rect class="slide-plate is-quiet" x="{{ $right + 103 }}" y="{{ $y + 15 }}" width="52" height="17"/><text class="slide-words is-quiet" x="{{ $right + 129 }}" y="{{ $y + 28 }}"
-    text-anchor="middle">{{ Setting::plainNumber($value) }}</text></g>
+    text-anchor="middle">{{ Setting::plainNumber($value) }}</text></x-slide>
   @endforeach
   {{-- Which numbers of products on a page come out even. --}}
   @php($y = $drawing->strip())
@@ -100,14 +89,14 @@
   @php($row = $y + 29 + 14 * $loop->index)
   <text x="6" y="{{ $row + 4 }}">{{ $device }}</text>
   <path class="axis" d="M{{ $of(1) }} {{ $row }}H{{ $of(ShelfSolver::MOST) }}"/>
-  @for ($n = $shelf['form']->columns; $n <= ShelfSolver::MOST; $n += $shelf['form']->columns)<rect class="fills" x="{{ $of($n) - 4 }}" y="{{ $row - 3 }}" width="8" height="6"/>@endfor
+  @for ($n = $shelf->form->columns; $n <= ShelfSolver::MOST; $n += $shelf->form->columns)<rect class="fills" x="{{ $of($n) - 4 }}" y="{{ $row - 3 }}" width="8" height="6"/>@endfor
   @endforeach
   @php($here = min(ShelfSolver::MOST, $panel->count()))
   @if ($here > 0)<path class="first-screen" d="M{{ $of($here) }} {{ $y + 20 }}V{{ $y + 68 }}"><title>{{ $panel->told() }}</title></path>@endif
   @php($onPage = (float) $bench->inspection()->look->value('grid.count'))
-  <g class="slide" data-first="{{ $of(1) }}" data-each="{{ $step }}" {!! $slider('grid.count', 'count', $onPage) !!}><g data-moves><rect class="slide-room" x="{{ $of((int) $onPage) - 12 }}"
+  <x-slide :$bench path="grid.count" kind="count" data-first="{{ $of(1) }}" data-each="{{ $step }}"><g data-moves><rect class="slide-room" x="{{ $of((int) $onPage) - 12 }}"
     y="{{ $y + 1 }}"
     width="24" height="24"/><rect class="slide-plate" x="{{ $of((int) $onPage) - 10 }}" y="{{ $y + 4 }}" width="20" height="17"/><text class="slide-words" x="{{ $of((int) $onPage) }}"
       y="{{ $y + 17 }}"
-    text-anchor="middle">{{ Setting::plainNumber($onPage) }}</text></g></g>
+    text-anchor="middle">{{ Setting::plainNumber($onPage) }}</text></g></x-slide>
 </svg>
