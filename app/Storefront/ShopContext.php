@@ -403,10 +403,27 @@ final class ShopContext
         return $this->text('grid.last') ?: 'leave';
     }
 
+    /** Classes of what a picture without a ground of its own stands on, and of its shadow there. */
+    public function groundOfCutOuts(): string
+    {
+        // A release of an earlier Ikat says nothing of either.
+        return sprintf('on-%s shadow-%s', $this->text('card.ground') ?: 'quiet', $this->text('card.shadow') ?: 'none');
+    }
+
+    /** Class of how products stand on a shelf; none of equal tiles. */
+    public function arranged(): string
+    {
+        return match ($this->text('grid.arrange')) {
+            'rows' => 'arrange-rows',
+            'columns' => 'arrange-columns',
+            default => '',
+        };
+    }
+
     /** @return list<string> classes of what fills a last row: by them it is left out on screens where so many products leave no place */
     public function fullRows(int $products): array
     {
-        return array_values(array_filter(
+        return $this->arranged() !== '' ? [] : array_values(array_filter(
             ['full-phone', 'full-tablet', 'full-desktop'],
             fn(string $class): bool => $products % max(1, $this->number('grid.columns.'.substr($class, 5))) === 0,
         ));

@@ -19,6 +19,11 @@ final readonly class ShelfLook
         'more' => 'a tile fills them, and leads on',
     ];
 
+    /** How products stand. */
+    public const ARRANGED = [
+        'tiles' => 'equal tiles', 'rows' => 'even rows', 'columns' => 'staggered columns',
+    ];
+
     /**
      * @param array{phone: int, tablet: int, desktop: int} $columns
      * @param float $gap between cards, px
@@ -26,6 +31,8 @@ final readonly class ShelfLook
      * @param float $space within a card, px
      * @param int $count products on a page
      * @param string $last one of LAST
+     * @param float $proportion of a picture, width by height
+     * @param key-of<self::ARRANGED> $arrange
      */
     public function __construct(
         public array $columns,
@@ -34,6 +41,8 @@ final readonly class ShelfLook
         public float $space,
         public int $count,
         public string $last,
+        public float $proportion = 1.0,
+        public string $arrange = 'tiles',
     ) {}
 
     public static function of(ResolvedLook $look): self
@@ -49,13 +58,15 @@ final readonly class ShelfLook
             (float) $look->value('card.space'),
             (int) $look->value('grid.count'),
             $look->text('grid.last'),
+            (float) $look->value('card.proportion'),
+            self::arranged($look->text('grid.arrange')),
         );
     }
 
     /**
      * @param array<string, int> $columns device => as many as it would have
      */
-    public function with(array $columns = [], ?int $count = null, ?string $last = null): self
+    public function with(array $columns = [], ?int $count = null, ?string $last = null, ?string $arrange = null): self
     {
         return new self(
             [
@@ -67,7 +78,15 @@ final readonly class ShelfLook
             $this->space,
             $count ?? $this->count,
             $last ?? $this->last,
+            $this->proportion,
+            $arrange === null ? $this->arrange : self::arranged($arrange),
         );
+    }
+
+    /** @return key-of<self::ARRANGED> */
+    private static function arranged(string $way): string
+    {
+        return isset(self::ARRANGED[$way]) ? $way : 'tiles';
     }
 
     /** @return 'phone'|'tablet'|'desktop' */

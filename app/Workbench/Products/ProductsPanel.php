@@ -6,6 +6,7 @@ namespace App\Workbench\Products;
 
 use App\Http\TypedRequest;
 use App\Models\Category;
+use App\Models\Picture;
 use App\Models\Product;
 use App\Pictures\ShopPicture;
 use App\Storefront\CategoryQuestion;
@@ -17,15 +18,22 @@ use App\Workbench\Shell\Sheet;
 use App\Workbench\Shell\WindowPlace;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Grid\CardPicture;
+use Ikat\Core\Grid\CardPictures;
 use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\FramedPicture;
+use Ikat\Core\Grid\FrameFor;
 use Ikat\Core\Grid\FullerRows;
+use Ikat\Core\Grid\Proportion;
 use Ikat\Core\Grid\ShelfCounts;
 use Ikat\Core\Grid\ShelfGoods;
 use Ikat\Core\Grid\ShelfHead;
+use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Grid\ShelfPage;
 use Ikat\Core\Grid\ShelfSolver;
 use Ikat\Core\Grid\StandingShelf;
 use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Image\FoundObject;
 use Ikat\Core\Setting\Catalog\ProductSettings;
 use Ikat\Core\Setting\Type\NumberType;
 use Illuminate\Database\Eloquent\Builder;
@@ -65,6 +73,15 @@ final class ProductsPanel extends ControlsPanel
 
     private ?ShelvesDrawing $drawing = null;
 
+    private ?FrameDrawing $frame = null;
+
+    private ?float $bestFrame = null;
+
+    /** @var array<int, ShelfPage> by the width of the screen */
+    private array $pages = [];
+
+    private readonly int $picture;
+
     /** @var ?list<array{id: int, name: string, lines: array<string, int>}> */
     private ?array $longNames = null;
 
@@ -79,6 +96,7 @@ final class ProductsPanel extends ControlsPanel
         $this->shelf = isset($shelves[$asked]) ? $asked : (string) array_key_first($filled === [] ? $shelves : $filled);
         $filter = $request->word('open_filter');
         $this->filter = isset(ShelfCounts::FILTERS[$filter]) ? $filter : 'all';
+        $this->picture = $request->id('open_picture');
     }
 
     /** Measures what is kept, before anything is shown. */
@@ -100,6 +118,22 @@ final class ProductsPanel extends ControlsPanel
 
     public function sheet(): ?Sheet
     {
+        if ($this->tab === 'card') {
+            return $this->pictures()->pictures === [] ? null : new Sheet(
+                'workbench.products.frame',
+                'The frame',
+                sprintf(
+                    '%s cuts off %d%% on average, and into the thing on %d of %d pictures',
+                    Proportion::words($this->frame()->frame),
+                    round(100 * $this->pictures()->frames->cut($this->frame()->frame)),
+                    $this->pictures()->frames->thingsCut($this->frame()->frame),
+                    count($this->pictures()->pictures),
+                ),
+                FrameDrawing::HEIGHT + 36,
+                window: 240,
+            );
+        }
+
         return $this->shelf === '' || $this->tab !== 'grid' ? null : new Sheet(
             'workbench.products.sheet',
             'Shelves',
@@ -125,7 +159,10 @@ final class ProductsPanel extends ControlsPanel
 
     public function state(): array
     {
-        return [...parent::state(), 'open_shelf' => $this->shelf, 'open_filter' => $this->filter === 'all' ? '' : $this->filter];
+        return [
+            ...parent::state(), 'open_shelf' => $this->shelf, 'open_filter' => $this->filter === 'all' ? '' : $this->filter,
+            'open_picture' => $this->picture === 0 ? '' : (string) $this->picture,
+        ];
     }
 
     private function addressInShop(): string
@@ -259,7 +296,7 @@ final class ProductsPanel extends ControlsPanel
     {
         $inspection = $this->bench->inspection();
 
-        return new ShelfPage(
+        return $this->pages[$screen] ??= new ShelfPage(
             $inspection->get(CategoryParts::class),
             $inspection->look,
             $inspection->get(LineBreaks::class),
@@ -268,12 +305,120 @@ final class ProductsPanel extends ControlsPanel
         );
     }
 
+    /** The frame of the cards over all pictures. */
+    public function frame(): FrameDrawing
+    {
+        return $this->frame ??= new FrameDrawing($this->pictures(), max(0.01, $this->solver->look->proportion));
+    }
+
+    private function pictures(): CardPictures
+    {
+        return $this->bench->inspection()->get(CardPictures::class);
+    }
+
+    /** The picture that is open: the one asked for, or the one that loses most. */
+    public function picture(): ?CardPicture
+    {
+        $asked = array_filter($this->pictures()->pictures, fn(CardPicture $p): bool => $p->id === $this->picture);
+
+        return reset($asked) ?: $this->frame()->worst()[0] ?? null;
+    }
+
+    public function bestFrame(): ?float
+    {
+        return $this->bestFrame ??= $this->pictures()->frames->best();
+    }
+
+    /** Share of the pictures that a frame cuts off on average, 0..1. */
+    public function cutBy(float $frame): float
+    {
+        return $this->pictures()->frames->cut($frame);
+    }
+
+    /** Where a thing stands by hand, as the Storeroom writes it. */
+    public function thingByHand(FoundObject $thing): string
+    {
+        return implode(' ', array_map(
+            static fn(float $share): int => (int) round(100 * $share),
+            [$thing->left, $thing->top, $thing->right, $thing->bottom],
+        ));
+    }
+
+    /** Whether a picture was another one before, which can be brought back. */
+    public function hasEarlierFile(int $picture): bool
+    {
+        return Picture::query()->whereKey($picture)->whereNotNull('before')->exists();
+    }
+
+    /** @return array{?CardPicture, ?CardPicture} before and after the open one, in the order of the products */
+    public function besidePicture(): array
+    {
+        $all = $this->pictures()->pictures;
+        $at = (int) array_search($this->picture()?->id, array_column($all, 'id'), true);
+
+        return [$all[$at - 1] ?? null, $all[$at + 1] ?? null];
+    }
+
+    /**
+     * What points every picture so that the frame cuts least into its thing, as cells of the Storeroom.
+     *
+     * @return list<array{int, string, string, string}> picture, column, percent, and what stood there
+     */
+    public function pointed(): array
+    {
+        $frame = $this->frame()->frame;
+        $cells = [];
+        foreach ($this->pictures()->pictures as $picture) {
+            $framed = $picture->framed;
+            if (! $framed->isThingCut($frame)) {
+                continue;
+            }
+            [$x, $y] = $framed->bestFocus($frame);
+            foreach ([['focus_x', $x, $framed->focusX], ['focus_y', $y, $framed->focusY]] as [$column, $to, $was]) {
+                if ($to !== $was) {
+                    $cells[] = [$picture->id, $column, (string) (int) $to, (string) (int) $was];
+                }
+            }
+        }
+
+        return $cells;
+    }
+
+    /** @return array<string, array{shelves: array<string, StandingShelf>, white: float, cut: float}> each way products may stand */
+    public function arrangements(): array
+    {
+        $look = $this->bench->inspection()->look;
+        $cutInTiles = $look->text('card.fit') === 'cover' ? (new FrameFor(array_values(array_filter(array_map(
+            static fn(Product $p): ?FramedPicture => $p->picture === null ? null : new FramedPicture(
+                $p->picture->width / max(1, $p->picture->height),
+                $p->picture->foundObject(),
+            ),
+            $this->goods(),
+        )))))->cut($this->solver->look->proportion) : 0.0;
+        $ways = [];
+        foreach (array_keys(ShelfLook::ARRANGED) as $way) {
+            $shelves = $way === $this->solver->look->arrange
+                ? $this->shelves()
+                : $this->standing(new ShelfSolver($this->solver->look->with(arrange: $way)));
+            $ways[$way] = [
+                'shelves' => $shelves,
+                'white' => array_sum(array_map(static fn(StandingShelf $s): float => $s->white(), $shelves)) / max(1, count($shelves)),
+                'cut' => $way === 'tiles' ? $cutInTiles : 0.0,
+            ];
+        }
+
+        return $ways;
+    }
+
     /** @return array<string, StandingShelf> by device */
     public function shelves(): array
     {
-        if ($this->shelves !== null) {
-            return $this->shelves;
-        }
+        return $this->shelves ??= $this->standing($this->solver);
+    }
+
+    /** @return array<string, StandingShelf> by device */
+    private function standing(ShelfSolver $solver): array
+    {
         $top = $this->bench->inspection()->get(TopOfPage::class);
         $head = $this->head();
         $goods = array_map(static fn(Product $p): ShelfGoods => new ShelfGoods(
@@ -281,14 +426,15 @@ final class ProductsPanel extends ControlsPanel
             $p->note,
             $p->rating !== null && $p->shows_rating,
             ! $p->isSoldOut(),
+            $p->picture === null ? null : $p->picture->width / max(1, $p->picture->height),
         ), $this->goods());
 
-        return $this->shelves = array_map(
+        return array_map(
             fn(array $screen): StandingShelf => $this->page($screen[0])->shelf(
                 $top->at((float) $screen[0])['height'],
                 $head,
                 $goods,
-                $this->solver->at((float) $screen[0]),
+                $solver->at((float) $screen[0]),
                 $screen[1],
             ),
             self::SCREENS,
