@@ -120,7 +120,9 @@ final class KeepPicture
         $cut = imagecrop($whole, $box) ?: throw UnusablePicture::broken($picture->title);
         imagesavealpha($cut, true);
         $row = $this->intake->keep(new ReadPicture($cut, null, []), $this->store->id(), $picture->name);
-        $this->change(fn() => $picture->update([...$row, 'thing' => '', 'focus_x' => 50, 'focus_y' => 50, 'before' => $picture->only(self::FILES)]));
+        $this->change(fn() => $picture->update(
+            [...$row, 'thing' => '', 'focus_x' => 50, 'focus_y' => 50, 'before' => $picture->only(self::FILES)],
+        ));
     }
 
     /**
@@ -132,6 +134,23 @@ final class KeepPicture
     {
         $row = $this->intake->take($file, $this->store->id(), $picture->name);
         $this->change(fn() => $picture->update([...$row, 'thing' => '', 'before' => $picture->only(self::FILES)]));
+    }
+
+    /**
+     * Encodes a picture anew, as pictures are encoded that are brought today.
+     *
+     * @return bool whether its file could be opened
+     */
+    public function encodeAnew(Picture $picture, Originals $originals): bool
+    {
+        $image = $originals->open($picture->base, $picture->width);
+        if ($image === null) {
+            return false;
+        }
+        $row = $this->intake->keep(new ReadPicture($image, null, []), $this->store->id(), $picture->name);
+        $this->change(fn() => $picture->update([...$row, 'before' => $picture->only(self::FILES)]));
+
+        return true;
     }
 
     /** Puts a picture that was made from it in its place. */

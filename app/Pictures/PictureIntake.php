@@ -18,7 +18,7 @@ use Illuminate\Http\UploadedFile;
 class PictureIntake
 {
     /** px: one for each device width and its sharper screens; none is wider than the upload. */
-    private const WIDTHS = [320, 640, 960, 1280, 1920];
+    public const WIDTHS = [320, 640, 960, 1280, 1920];
 
     public function __construct(private readonly string $folder, private readonly string $address, private readonly Originals $originals) {}
 
@@ -101,7 +101,7 @@ class PictureIntake
         return (string) ob_get_clean();
     }
 
-    private static function encoded(\GdImage $image, string $format): string
+    public static function encoded(\GdImage $image, string $format): string
     {
         ob_start();
         $format === 'avif' ? @imageavif($image, null, 62, 9) : @imagewebp($image, null, 82);

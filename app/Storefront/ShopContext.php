@@ -16,7 +16,10 @@ use App\Pictures\ShopPicture;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Grid\LabelRules;
+use Ikat\Core\Grid\PictureSizes;
 use Ikat\Core\Grid\ProductLabels;
+use Ikat\Core\Grid\ShelfLook;
+use Ikat\Core\Grid\ShelfSolver;
 use Ikat\Core\Header\Arrangement;
 use Ikat\Core\Header\TopLook;
 use Ikat\Core\Language\Dictionary;
@@ -49,6 +52,11 @@ final class ShopContext
 
     /** @var array<string, bool|float|string|null> */
     private array $read = [];
+
+    private ?PictureSizes $sizes = null;
+
+    /** @var array<string, string> by the proportion of a picture */
+    private array $pictureSizes = [];
 
     private ?TopLook $readTop = null;
 
@@ -408,6 +416,18 @@ final class ShopContext
     {
         // A release of an earlier Ikat says nothing of either.
         return sprintf('on-%s shadow-%s', $this->text('card.ground') ?: 'quiet', $this->text('card.shadow') ?: 'none');
+    }
+
+    /**
+     * How wide a card's picture is on any screen; where each keeps its own proportion, the one it is shown at.
+     *
+     * Only a hint of which file to load: it counts as nothing the page was made from, so that columns that are dragged need no new page.
+     */
+    public function pictureSizes(?float $own): string
+    {
+        $this->sizes ??= new PictureSizes(new ShelfSolver(ShelfLook::ofValues($this->values)));
+
+        return $this->pictureSizes[(string) $own] ??= $this->sizes->attribute($own);
     }
 
     /** Class of how products stand on a shelf; none of equal tiles. */

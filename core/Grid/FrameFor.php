@@ -47,7 +47,10 @@ final readonly class FrameFor
     public function worst(float $frame): array
     {
         $numbers = array_keys($this->pictures);
-        $cost = array_map(static fn(FramedPicture $p): array => [round($p->thingCut($frame), 4), round($p->cut($frame), 4)], $this->pictures);
+        $cost = array_map(
+            static fn(FramedPicture $p): array => [round($p->thingCut($frame), 4), round($p->cut($frame), 4)],
+            $this->pictures,
+        );
         usort($numbers, static fn(int $a, int $b): int => $cost[$b] <=> $cost[$a]);
 
         return $numbers;

@@ -78,7 +78,9 @@ final readonly class FramedPicture
         return $isWider ? [(float) $best[2], $this->focusY] : [$this->focusX, (float) $best[2]];
     }
 
-    /** The empty share of the picture's width, or of its height, on the side that a frame cuts: so much may go before it meets the thing. */
+    /**
+     * The empty share of the picture's width, or of its height, on the side that a frame cuts: so much may go before it meets the thing.
+     */
     public function margin(float $frame): float
     {
         return $this->proportion > $frame

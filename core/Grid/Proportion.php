@@ -7,7 +7,9 @@ namespace Ikat\Core\Grid;
 /** The proportion of a picture or of its frame: width by height. */
 final class Proportion
 {
-    /** What a picture is at least and at most where it keeps its own: slimmer ones would leave no room for words, or for anything beside. */
+    /**
+     * What a picture is at least and at most where it keeps its own: slimmer ones would leave no room for words, or for anything beside.
+     */
     public const LEAST = 0.5;
     public const MOST = 2.0;
 

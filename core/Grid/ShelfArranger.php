@@ -7,7 +7,8 @@ namespace Ikat\Core\Grid;
 /**
  * Puts cards in their places: in equal tiles, in rows of pictures that keep their own proportions, or in columns of such.
  *
- * Sources: CSS Flexible Box Layout Level 1, 9.3 and 9.7, for how a line is filled and what is left is shared out; CSS Multi-column Layout Level 1,
+ * Sources: CSS Flexible Box Layout Level 1, 9.3 and 9.7, for how a line is filled and what is left is shared out; CSS Multi-column Layout
+ * Level 1,
  * 3.4 and 7, for how many columns there are and how they are balanced. All lengths in px, from the upper left of the shelf.
  */
 final readonly class ShelfArranger
@@ -41,7 +42,8 @@ final readonly class ShelfArranger
     /**
      * @param list<float> $proportions of the pictures of the goods, as they are shown
      *
-     * @return array{list<PlacedCard>, float, list<array{x: float, y: float, width: float, height: float}>} cards, where they end, and places
+     * @return array{list<PlacedCard>, float, list<array{x: float, y: float, width: float, height: float}>} cards, where they end, and
+     *     places
      *     that no product has
      */
     public function place(array $proportions): array

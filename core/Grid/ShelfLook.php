@@ -47,19 +47,28 @@ final readonly class ShelfLook
 
     public static function of(ResolvedLook $look): self
     {
+        return self::ofValues($look->values());
+    }
+
+    /**
+     * @param array<string, bool|float|string> $values by path; what an earlier Ikat published has not all of them, nor all as they are now
+     */
+    public static function ofValues(array $values): self
+    {
+        $number = static fn(string $path, float $least): float => max($least, (float) ($values[$path] ?? 0));
+
         return new self(
             [
-                'phone' => (int) $look->value('grid.columns.phone'),
-                'tablet' => (int) $look->value('grid.columns.tablet'),
-                'desktop' => (int) $look->value('grid.columns.desktop'),
+                'phone' => (int) $number('grid.columns.phone', 1), 'tablet' => (int) $number('grid.columns.tablet', 1),
+                'desktop' => (int) $number('grid.columns.desktop', 1),
             ],
-            (float) $look->value('grid.gap'),
-            (float) $look->value('page.width'),
-            (float) $look->value('card.space'),
-            (int) $look->value('grid.count'),
-            $look->text('grid.last'),
-            (float) $look->value('card.proportion'),
-            self::arranged($look->text('grid.arrange')),
+            $number('grid.gap', 0),
+            $number('page.width', 320),
+            $number('card.space', 0),
+            (int) $number('grid.count', 1),
+            (string) ($values['grid.last'] ?? 'leave'),
+            is_numeric($values['card.proportion'] ?? null) ? $number('card.proportion', 0.1) : 1.0,
+            self::arranged((string) ($values['grid.arrange'] ?? '')),
         );
     }
 

@@ -71,6 +71,7 @@ final readonly class ShelfSolver implements Measurement
             $least,
             $gap,
             self::ROWS * $gap,
+            2 * $space,
             $picture,
             $this->look->last,
             $this->look->arrange,

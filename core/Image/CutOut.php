@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Ikat\Core\Image;
 
 /**
- * A picture without its flat ground: the one color that is reached from its edges is clear, and along the outline of what stands on it pixels are
+ * A picture without its flat ground: the one color that is reached from its edges is clear, and along the outline of what stands on it
+ * pixels are
  * clear by as much as they are ground, with its color taken out of them.
  *
- * A pixel c of an outline is α of the thing f and 1 − α of the ground g: c = αf + (1 − α)g. Source: T. Porter and T. Duff, Compositing Digital
+ * A pixel c of an outline is α of the thing f and 1 − α of the ground g: c = αf + (1 − α)g. Source: T. Porter and T. Duff, Compositing
+ * Digital
  * Images (SIGGRAPH 1984), "over". How far it lies from g, by how far the thing just within does, is α.
  */
 final class CutOut implements PixelGrid
@@ -84,10 +86,9 @@ final class CutOut implements PixelGrid
     /** @return float 0..1: what is left of the picture */
     public function kept(): float
     {
-        $counts = count_chars($this->alpha, 1);
         $sum = 0;
-        foreach ($counts as $alpha => $count) {
-            $sum += $alpha * $count;
+        for ($i = 0; $i < strlen($this->alpha); $i++) {
+            $sum += ord($this->alpha[$i]);
         }
 
         return $sum / (255 * max(1, strlen($this->alpha)));

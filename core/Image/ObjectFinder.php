@@ -12,7 +12,8 @@ use Ikat\Core\Color\ColorSpace;
  *
  * A flat ground is flooded from the edges, and all else is the thing. Of a scene, the ground at each place is taken to be between the
  * edges left, right, above and below it; what differs is parted by Otsu's threshold, and its largest connected part is the thing, with
- * others that weigh nearly as much. Sources: N. Otsu, A Threshold Selection Method from Gray-Level Histograms (IEEE Transactions on Systems, Man,
+ * others that weigh nearly as much. Sources: N. Otsu, A Threshold Selection Method from Gray-Level Histograms (IEEE Transactions on
+ * Systems, Man,
  * and Cybernetics, 1979); differences are distances in Oklab.
  */
 final class ObjectFinder
@@ -146,20 +147,26 @@ final class ObjectFinder
     {
         ksort($weights);
         $beyond = $ground === FoundObject::SCENE ? self::BEYOND * array_sum($weights) : 0.0;
-        /** @param array<int, float> $weights */
-        $end = static function (array $weights) use ($beyond): int {
-            $passed = 0.0;
-            foreach ($weights as $place => $weight) {
-                $passed += $weight;
-                if ($passed > $beyond) {
-                    return $place;
-                }
+
+        return [self::passed($weights, $beyond), self::passed(array_reverse($weights, true), $beyond)];
+    }
+
+    /**
+     * The place at which more than so much weight has been passed.
+     *
+     * @param array<int, float> $weights by place
+     */
+    private static function passed(array $weights, float $beyond): int
+    {
+        $sum = 0.0;
+        foreach ($weights as $place => $weight) {
+            $sum += $weight;
+            if ($sum > $beyond) {
+                return $place;
             }
+        }
 
-            return (int) array_key_last($weights);
-        };
-
-        return [$end($weights), $end(array_reverse($weights, true))];
+        return (int) array_key_last($weights);
     }
 
     /** @return non-empty-list<int> argb of the pixels at the edges */

@@ -13,7 +13,7 @@ return new class extends Migration {
     private const NUMBERS = ['square' => '1', 'wide' => '1.17', 'tall' => '0.8'];
 
     /** What is kept of looks: as they are, as they were published, as themes bring them, and what edits did, to undo them. */
-    private const KEPT = ['looks' => 'state', 'releases' => 'state', 'brought_themes' => 'tokens'];
+    private const KEPT = [['looks', 'state'], ['releases', 'state'], ['releases', 'resolved'], ['brought_themes', 'tokens']];
 
     public function up(): void
     {
@@ -21,7 +21,7 @@ return new class extends Migration {
             $table->longText('object')->nullable()->after('focus_y');
             $table->string('thing', 40)->default('')->after('object');
         });
-        foreach (self::KEPT as $table => $column) {
+        foreach (self::KEPT as [$table, $column]) {
             $this->rewrite($table, $column, static fn(string $kept): string => (string) preg_replace_callback(
                 self::WORDS,
                 static fn(array $m): string => $m[1].self::NUMBERS[$m[2]],

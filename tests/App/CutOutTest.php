@@ -84,11 +84,16 @@ final class CutOutTest extends TestCase
                 match (($seed + $n) % 3) {
                     0 => imagefilledellipse($image, $x, $y, $a, $b, $ink),
                     1 => imagefilledrectangle($image, $x - intdiv($a, 2), $y - intdiv($b, 2), $x + intdiv($a, 2), $y + intdiv($b, 2), $ink),
-                    default => imagefilledpolygon($image, [$x, $y - intdiv($b, 2), $x + intdiv($a, 2), $y + intdiv($b, 2), $x - intdiv($a, 2), $y], $ink),
+                    default => imagefilledpolygon(
+                        $image,
+                        [$x, $y - intdiv($b, 2), $x + intdiv($a, 2), $y + intdiv($b, 2), $x - intdiv($a, 2), $y],
+                        $ink,
+                    ),
                 };
             }
         }
-        [$small, $known] = [imagescale($large, self::WIDTH, self::HEIGHT, IMG_BICUBIC), imagescale($mask, self::WIDTH, self::HEIGHT, IMG_BICUBIC)];
+        $small = imagescale($large, self::WIDTH, self::HEIGHT, IMG_BICUBIC);
+        $known = imagescale($mask, self::WIDTH, self::HEIGHT, IMG_BICUBIC);
         assert($small !== false && $known !== false);
         ob_start();
         imagejpeg($small, null, 84);

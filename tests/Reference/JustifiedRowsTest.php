@@ -13,7 +13,8 @@ use Symfony\Component\Process\Process;
 /**
  * Rows of pictures that keep their proportions against justified-layout 4.1.0.
  *
- * It ends a row where that is nearest the height that is aimed at, a browser where nothing more fits: so the same goods are given row by row, those
+ * It ends a row where that is nearest the height that is aimed at, a browser where nothing more fits: so the same goods are given row by
+ * row, those
  * rows that are filled by growing.
  */
 final class JustifiedRowsTest extends TestCase
@@ -29,16 +30,18 @@ final class JustifiedRowsTest extends TestCase
         $asked = [];
         for ($i = 0; $i < self::SHELVES; $i++) {
             $asked[] = [
-                'proportions' => array_map(static fn(): float => mt_rand(10, 40) / 20, range(1, mt_rand(6, 24))), 'width' => mt_rand(360, 1400),
+                'proportions' => array_map(static fn(): float => mt_rand(10, 40) / 20, range(1, mt_rand(6, 24))),
+                'width' => mt_rand(360, 1400),
                 'height' => mt_rand(170, 340), 'gap' => mt_rand(0, 40),
             ];
         }
-        $node = new Process(['node', __DIR__.'/justified.mjs'], dirname(__DIR__, 2), null, implode("\n", array_map(json_encode(...), $asked)));
-        $given = array_map(static fn(string $line): array => json_decode($line, true), explode("\n", trim($node->mustRun()->getOutput())));
+        $lines = implode("\n", array_map(json_encode(...), $asked));
+        $node = new Process(['node', __DIR__.'/justified.mjs'], dirname(__DIR__, 2), null, $lines);
+        $given = explode("\n", trim($node->mustRun()->getOutput()));
         $compared = 0;
         foreach ($asked as $i => $one) {
             $rows = [];
-            foreach ($given[$i] as $n => $box) {
+            foreach (json_decode($given[$i], true, 8, JSON_THROW_ON_ERROR) as $n => $box) {
                 $rows[(string) $box[1]][$n] = $box;
             }
             // The last need not be full.
@@ -72,7 +75,7 @@ final class JustifiedRowsTest extends TestCase
      */
     private static function rowOf(array $proportions, array $one): array
     {
-        $form = new ShelfForm($one['width'], 4, 200, 200, $one['gap'], $one['gap'], $one['height'], 'stretch', 'rows');
+        $form = new ShelfForm($one['width'], 4, 200, 200, $one['gap'], $one['gap'], 0, $one['height'], 'stretch', 'rows');
         [$cards] = (new ShelfArranger($form, static fn(): array => [0.0, 1], 1.0, 0.0))->place($proportions);
 
         return $cards;

@@ -9,8 +9,10 @@ use Ikat\Core\Grid\CardPictures;
 use Ikat\Core\Grid\Proportion;
 
 /**
- * The frame over all pictures: across their proportions, each time as much wider as the next mark; upward a share. A picture is a dot at its own
- * proportion, as high as it has empty margin on the side that is cut; the line says what the frame cuts. Dots under the line lose part of their thing.
+ * The frame over all pictures: across their proportions, each time as much wider as the next mark; upward a share. A picture is a dot at
+ * its own
+ * proportion, as high as it has empty margin on the side that is cut; the line says what the frame cuts. Dots under the line lose part of
+ * their thing.
  */
 final readonly class FrameDrawing
 {
@@ -67,7 +69,10 @@ final readonly class FrameDrawing
         return $marks;
     }
 
-    /** @return list<array{picture: CardPicture, x: float, y: float, state: 'whole'|'pointed'|'cut'}> whole, whole if it were pointed otherwise, or cut */
+    /**
+     * @return list<array{picture: CardPicture, x: float, y: float, state: 'whole'|'pointed'|'cut'}> whole, whole if it were pointed
+     * otherwise, or cut
+     */
     public function dots(): array
     {
         return array_map(fn(CardPicture $picture): array => [

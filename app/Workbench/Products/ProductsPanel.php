@@ -8,10 +8,12 @@ use App\Http\TypedRequest;
 use App\Models\Category;
 use App\Models\Picture;
 use App\Models\Product;
+use App\Pictures\PictureFiles;
 use App\Pictures\ShopPicture;
 use App\Storefront\CategoryQuestion;
 use App\Storefront\Dictionaries;
 use App\Storefront\ShelfOrder;
+use App\Tasks\Tasks;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
 use App\Workbench\Shell\Sheet;
@@ -31,8 +33,10 @@ use Ikat\Core\Grid\ShelfHead;
 use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Grid\ShelfPage;
 use Ikat\Core\Grid\ShelfSolver;
+use Ikat\Core\Grid\ShelfWeight;
 use Ikat\Core\Grid\StandingShelf;
 use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Image\Connection;
 use Ikat\Core\Image\FoundObject;
 use Ikat\Core\Setting\Catalog\ProductSettings;
 use Ikat\Core\Setting\Type\NumberType;
@@ -43,6 +47,9 @@ final class ProductsPanel extends ControlsPanel
 {
     /** Screens a shelf is drawn on: width and height, px. */
     public const SCREENS = ['phone' => [390, 844], 'tablet' => [768, 1024], 'desktop' => [1280, 800]];
+
+    /** Bytes of one picture on a card from which it is heavy (common practice, no source). */
+    private const HEAVY = 150_000;
 
     /** Names that are measured, the longest. */
     private const NAMES = 200;
@@ -410,6 +417,63 @@ final class ProductsPanel extends ControlsPanel
         return $ways;
     }
 
+    /** @return array<string, array<int, ShelfWeight>> device => dots by CSS px => what the pictures of the drawn shelf weigh there */
+    public function weights(): array
+    {
+        $pictures = array_map(fn(Product $p): ?array => $p->picture === null ? null : [
+            'width' => $p->picture->width, 'bytes' => $this->files()->bytes($p->picture),
+        ], $this->goods());
+        $weights = [];
+        foreach ($this->shelves() as $device => $shelf) {
+            foreach ([1, 2] as $density) {
+                $weights[$device][$density] = new ShelfWeight($shelf, $pictures, $density, Connection::ofDevice($device));
+            }
+        }
+
+        return $weights;
+    }
+
+    /** @return array<int, int> number of a card whose picture alone weighs too much for a phone => bytes it loads of it */
+    public function heavy(): array
+    {
+        $bytes = array_map(
+            fn(Product $p): int => $p->picture === null ? 0 : $this->files()->bytes($p->picture)[$p->picture->widths[0]],
+            $this->goods(),
+        );
+
+        return array_filter($bytes, static fn(int $each): bool => $each > self::HEAVY);
+    }
+
+    /**
+     * What encoding the pictures of the drawn shelf anew would save.
+     *
+     * @return array{pictures: list<int>, now: int, then: int} ids of those that can be lighter, of all products; bytes of those on the
+     *     shelf as
+     *     a phone loads them now, and as it would
+     */
+    public function lighter(): array
+    {
+        $ids = array_column($this->pictures()->pictures, 'id');
+        $can = Picture::query()->whereKey($ids)->get()->filter(static fn(Picture $p): bool => PictureFiles::canBeLighter($p));
+        $here = array_filter(array_map(static fn(Product $p): ?Picture => $p->picture, $this->goods()));
+        $lighter = array_map($this->files()->lighter(...), array_values(array_filter($here, PictureFiles::canBeLighter(...))));
+
+        return [
+            'pictures' => array_map(intval(...), array_values($can->modelKeys())),
+            'now' => array_sum(array_column($lighter, 'now')), 'then' => array_sum(array_column($lighter, 'then')),
+        ];
+    }
+
+    private function files(): PictureFiles
+    {
+        return app(PictureFiles::class);
+    }
+
+    public function tasks(): Tasks
+    {
+        return app(Tasks::class);
+    }
+
     /** @return array<string, StandingShelf> by device */
     public function shelves(): array
     {
@@ -462,6 +526,22 @@ final class ProductsPanel extends ControlsPanel
             $say($count === 1 ? ':count product' : ':count products', ['count' => $count]),
             $picture === null ? null : $picture->height / max(1, $picture->width),
         );
+    }
+
+    /** @return array{string, string} what there is to say of a shelf's end: what, and what of it */
+    public function ends(StandingShelf $shelf): array
+    {
+        $form = $shelf->form;
+        $count = count($shelf->cards);
+        if ($form->arrange === 'columns') {
+            return ['columns', (string) $form->columns];
+        }
+        if ($form->arrange === 'rows') {
+            return ['last row', $shelf->places === [] ? 'full' : ($form->last === 'more' ? 'filled' : 'not full')];
+        }
+        $empty = $form->empty($count);
+
+        return ['last row', $empty > 0 ? round($empty, 1).' empty' : ($form->leftOver($count) > 0 ? 'filled' : 'full')];
     }
 
     public function drawing(): ShelvesDrawing

@@ -23,6 +23,7 @@ final class ProductsStep extends ControlsStep
     {
         Route::get('products/ground/{picture}', [GroundController::class, 'show']);
         Route::middleware('can:edit')->group(static function (): void {
+            Route::post('products/lighten', [LightenController::class, 'begin']);
             Route::post('products/ground/{picture}', [GroundController::class, 'take']);
             Route::post('products/ground/{picture}/back', [GroundController::class, 'bringBack']);
         });

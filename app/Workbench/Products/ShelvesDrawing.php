@@ -104,7 +104,9 @@ final readonly class ShelvesDrawing
     public function places(string $device): array
     {
         $places = array_map(
-            fn(array $p): array => [...$this->place($device, $p['x'], $p['y'], $p['width']), 'height' => round($p['height'] * $this->scale, 1)],
+            fn(array $p): array => [
+                ...$this->place($device, $p['x'], $p['y'], $p['width']), 'height' => round($p['height'] * $this->scale, 1),
+            ],
             $this->shelves[$device]->places,
         );
 

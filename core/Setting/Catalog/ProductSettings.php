@@ -18,7 +18,9 @@ final class ProductSettings
     public const RATIOS = ['square' => '1 / 1', 'wide' => '7 / 6', 'tall' => '4 / 5'];
 
     /** What a picture without a ground of its own stands on, and what it throws there. */
-    public const GROUNDS = ['quiet' => 'the quiet surface', 'page' => 'the page itself', 'ink' => 'the color of words', 'action' => 'the color of actions'];
+    public const GROUNDS = [
+        'quiet' => 'the quiet surface', 'page' => 'the page itself', 'ink' => 'the color of words', 'action' => 'the color of actions',
+    ];
     public const SHADOWS = ['none' => 'none', 'soft' => 'soft, below', 'ground' => 'at its foot'];
 
     /** Ways to sort products; "hand" is the merchant's own order. */

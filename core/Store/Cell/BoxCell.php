@@ -19,7 +19,9 @@ final readonly class BoxCell implements CellType
             return '';
         }
         if (preg_match('/^(\d{1,3})[\s,;]+(\d{1,3})[\s,;]+(\d{1,3})[\s,;]+(\d{1,3})$/D', $typed, $m) !== 1) {
-            throw new UnreadableCell("“{$typed}” is no part of a picture. Write its left, top, right and lower side in percent, like 12 8 88 96.");
+            throw new UnreadableCell(
+                "“{$typed}” is no part of a picture. Write its left, top, right and lower side in percent, like 12 8 88 96.",
+            );
         }
         [$left, $top, $right, $bottom] = array_map(intval(...), array_slice($m, 1));
         if (max($right, $bottom) > 100 || $right - $left < self::LEAST || $bottom - $top < self::LEAST) {

@@ -31,7 +31,8 @@ final class ObjectFinderTest extends TestCase
 
     public function testAThingOnNothingIsWhatIsOpaque(): void
     {
-        $found = ObjectFinder::find(new Painted(200, 100, static fn(int $x, int $y): int => self::isDisc($x, $y, 60, 50, 30) ? 0xFFCC3300 : 0));
+        $disc = static fn(int $x, int $y): int => self::isDisc($x, $y, 60, 50, 30) ? 0xFFCC3300 : 0;
+        $found = ObjectFinder::find(new Painted(200, 100, $disc));
         self::assertSame(FoundObject::CLEAR, $found->ground);
         self::assertTrue($found->isCutOut());
         self::assertStandsAt([0.15, 0.2, 0.45, 0.8], $found);

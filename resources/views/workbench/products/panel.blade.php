@@ -23,7 +23,8 @@
     @php($desk = $found['shelves']['desktop'])
     @php($high = min($desk->ends - $desk->begins, 1400))
     <li @class(['grid content-start gap-1 border-t-2 p-1', 'border-blue bg-blue-wash' => $way === $arranged, 'border-transparent' => $way !== $arranged])>
-      <svg viewBox="0 0 {{ round($desk->form->room) }} 1000" role="img" aria-label="{{ ucfirst(ShelfLook::ARRANGED[$way]) }} on a desktop">@foreach ($desk->cards as $n => $card)@continue($card->y - $desk->begins > 1000)<rect
+      <svg viewBox="0 0 {{ round($desk->form->room) }} 1000" role="img"
+        aria-label="{{ ucfirst(ShelfLook::ARRANGED[$way]) }} on a desktop">@foreach ($desk->cards as $n => $card)@continue($card->y - $desk->begins > 1000)<rect
         x="{{ round($card->x) }}" y="{{ round($card->y - $desk->begins) }}" width="{{ round($card->width) }}" height="{{ round($card->picture) }}"/><rect class="words" x="{{ round($card->x) }}"
         y="{{ round($card->y - $desk->begins + $card->picture + 16) }}" width="{{ round(.7 * $card->width) }}" height="{{ round(max(12, .4 * ($card->height - $card->picture))) }}"/>@endforeach</svg>
       @if ($edits && $way !== $arranged)<x-edit class="justify-self-start text-left" :$bench :changes="['grid.arrange' => $way]"
@@ -33,7 +34,8 @@
     @endforeach
   </ul>
   <p class="pt-1 text-[12px]">@if ($least === $arranged)Nothing else leaves less.@else{{ ucfirst(ShelfLook::ARRANGED[$least]) }} leave {{ round(100 * $ways[$least]['white']) }}% white instead of
-    {{ round(100 * $ways[$arranged]['white']) }}%{{ $ways[$arranged]['cut'] - $ways[$least]['cut'] > .005 ? ', and cut '.($ways[$least]['cut'] > .005 ? round(100 * $ways[$least]['cut']).'%' : 'nothing').' off instead of '.round(100 * $ways[$arranged]['cut']).'%' : '' }},
+    {{ round(100 * $ways[$arranged]['white']) }}%{{ $ways[$arranged]['cut'] - $ways[$least]['cut'] > .005 ? ', and
+      cut '.($ways[$least]['cut'] > .005 ? round(100 * $ways[$least]['cut']).'%' : 'nothing').' off instead of '.round(100 * $ways[$arranged]['cut']).'%' : '' }},
     on the three screens together.@endif @if ($arranged === 'columns')Products run down one column after the other.@endif</p>
 </x-tool>
 @if ($arranged !== 'columns')
@@ -77,6 +79,7 @@
       class="text-ink-2">{{ $last }}. Places show in the shop at once.</span></span>@endif @endif</p>
   @endif
 </x-tool>
+@include('workbench.products.weight')
 @if ($arranged === 'tiles')
 <x-tool id="t-shelves" title="Every shelf" note="its last row on each screen">
   <p class="flex gap-x-4 pb-1 text-[12px]" role="group" aria-label="Asked for">@foreach (ShelfCounts::FILTERS as $filter => $words)<a

@@ -40,22 +40,28 @@
       x="{{ round($x - 12, 1) }}" y="{{ round($y - 12, 1) }}" width="24" height="24"/><rect class="grip" x="{{ round($x - 5, 1) }}" y="{{ round($y - 5, 1) }}" width="10" height="10"/></g>
     @endforeach
   </svg>
-  <p class="pt-1 text-[12px]">{{ round(100 * $framed->cut($frame)) }}% of it is cut off{{ $framed->isThingCut($frame) ? ', and '.round(100 * $framed->thingCut($frame)).'% of the thing' : ', nothing of the thing' }}.
-    <span class="text-ink-2">{{ match (true) { $thing->isByHand => 'Where the thing stands was said by hand.', $thing->isFound => 'Where it stands was found by its pixels: drag a side where that is wrong.',
+  <p class="pt-1 text-[12px]">{{ round(100 * $framed->cut($frame)) }}% of it is cut off{{ $framed->isThingCut($frame) ? ', and '.round(100 * $framed->thingCut($frame)).'% of
+    the thing' : ', nothing of the thing' }}.
+    <span class="text-ink-2">{{ match (true) { $thing->isByHand => 'Where the thing stands was said by hand.', $thing->isFound => 'Where it stands was found by its pixels: drag a side where
+      that is wrong.',
       default => 'Nothing stands out by its pixels, so all of it counts: drag the sides in.' } }}</span></p>
   <p class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pt-1 text-[12px]">
     @if ($edits && $thing->isByHand)<button type="button" class="act" id="thing-away" hx-post="{{ $bench->address('storeroom/cells') }}"
-      hx-vals="{{ json_encode(['open_kind' => 'pictures', 'here' => 1, 'record' => $picture->id, 'column' => 'thing', 'value' => '', 'stood' => $panel->thingByHand($thing)]) }}">As its pixels say</button>@endif
+      hx-vals="{{ json_encode(['open_kind' => 'pictures', 'here' => 1, 'record' => $picture->id, 'column' => 'thing', 'value' => '', 'stood' => $panel->thingByHand($thing)]) }}">As its
+        pixels say</button>@endif
     @foreach ([['before', $before], ['after', $after]] as [$which, $other])@if ($other !== null)<a class="act" href="{{ $panel->address(['open_picture' => (string) $other->id]) }}"
-      hx-get="{{ $panel->address(['open_picture' => (string) $other->id]) }}" id="picture-{{ $which }}">{{ $which === 'before' ? '← ' : '' }}{{ Str::limit($other->name, 26, '…') }}{{ $which === 'after' ? ' →' : '' }}</a>@endif @endforeach</p>
+      hx-get="{{ $panel->address(['open_picture' => (string) $other->id]) }}"
+        id="picture-{{ $which }}">{{ $which === 'before' ? '← ' : '' }}{{ Str::limit($other->name, 26, '…') }}{{ $which === 'after' ? ' →' : '' }}</a>@endif @endforeach</p>
 </x-tool>
 @php($isBack = $panel->hasEarlierFile($picture->id))
 @if ($thing->ground !== FoundObject::SCENE || $isBack)
 <x-tool id="t-ground" title="Its ground" :note="match ($thing->ground) { FoundObject::CLEAR => 'none: it stands on that of the card', FoundObject::FLAT => 'one color', default => 'a scene' }">
   @if ($thing->ground === FoundObject::FLAT)
   <div class="flex items-start gap-3 text-[12px]"><img class="ground-away" src="{{ $bench->address("products/ground/$picture->id") }}" alt="{{ $picture->name }} without its ground" width="150"
-    height="{{ round(150 / $framed->proportion) }}"><p class="grid gap-1"><span>The color at its edges{{ $thing->color === null ? '' : " ($thing->color)" }} can be taken away. It then stands on the ground of the card.</span>
-    @if ($edits)<button type="button" class="act justify-self-start" id="ground-away" hx-post="{{ $bench->address("products/ground/$picture->id") }}" hx-vals="{{ json_encode(['here' => 1]) }}">Take the ground away</button>@endif</p></div>
+    height="{{ round(150 / $framed->proportion) }}"><p class="grid gap-1"><span>The color at its edges{{ $thing->color === null ? '' : " ($thing->color)" }} can be taken away. It then
+      stands on the ground of the card.</span>
+    @if ($edits)<button type="button" class="act justify-self-start" id="ground-away" hx-post="{{ $bench->address("products/ground/$picture->id") }}"
+      hx-vals="{{ json_encode(['here' => 1]) }}">Take the ground away</button>@endif</p></div>
   @elseif ($thing->ground === FoundObject::CLEAR && $edits)
   @foreach (['card.ground' => 'On', 'card.shadow' => 'Shadow'] as $path => $word)
   <p class="flex flex-wrap items-baseline gap-x-3 text-[12px]" role="group" aria-label="{{ $bench->setting($path)->label }}"><span class="text-ink-2">{{ $word }}</span>

@@ -51,12 +51,11 @@
   <rect class="edge" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $bottom - ShelvesDrawing::TOP }}"/>
   @php($fold = $drawing->y($device, $shelf->screen[1]))
   @if ($fold < $bottom)<path class="first-screen" d="M{{ $left - 3 }} {{ $fold }}H{{ $right + 6 }}"/>@endif
-  @php($empty = $form->arrange === 'tiles' ? $form->empty($count) : count($shelf->places))
   @php($at = $right + 9)
   @foreach ([
     ['card', round($form->card).' px'], ['begins at', number_format(round($shelf->begins)).' px'],
     ['first screen shows', $shelf->seen.' of '.$count], ['ends after', round($shelf->screens(), 1).' screens'],
-    $form->arrange === 'columns' ? ['columns', $form->columns] : ['last row', $empty > 0 ? $form->arrange !== 'tiles' ? ($form->last === 'more' ? 'filled' : 'not full') : round($empty, 1).' empty' : ($form->leftOver($count) > 0 ? 'filled' : 'full')],
+    $panel->ends($shelf),
   ] as $i => [$what, $figure])
   <text x="{{ $at }}" y="{{ ShelvesDrawing::TOP + 10 + 27 * $i }}">{{ $what }}<tspan x="{{ $at }}" dy="12" class="figure">{{ $figure }}</tspan></text>
   @endforeach
