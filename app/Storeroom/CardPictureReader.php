@@ -11,6 +11,7 @@ use App\Pictures\ShopPicture;
 use Ikat\Core\Grid\CardPicture;
 use Ikat\Core\Grid\CardPictures;
 use Ikat\Core\Grid\FramedPicture;
+use Ikat\Core\Grid\LabelFacts;
 
 /** The first pictures of a storefront's products, with where the thing stands on each. */
 final class CardPictureReader
@@ -45,6 +46,7 @@ final class CardPictureReader
                 (float) $picture->focus_x,
                 (float) $picture->focus_y,
             ),
+            new LabelFacts($product->stock, $product->priceOf(), $product->added_on, $product->label, now()),
         );
     }
 }

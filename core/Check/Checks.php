@@ -14,7 +14,7 @@ final class Checks
     public static function all(): array
     {
         return [
-            new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new StrayGoods(), new FrameCuts(),
+            new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new StrayGoods(), new FrameCuts(), new HidingLabels(),
             new EmptyMenus(),
             new DoubledEntries(), new HeaderFit(), new Promises(), new LostPictures(),
             new PageContents(), new Logos(), new MissingLetters(), new TypeSizes(), new LeftOverWords(), new ThinLetters(),

@@ -20,5 +20,6 @@ final readonly class CardPicture
         public int $width,
         public int $height,
         public FramedPicture $framed,
+        public LabelFacts $labels,
     ) {}
 }

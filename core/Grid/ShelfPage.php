@@ -200,6 +200,47 @@ final class ShelfPage
         return max(1.0, $width - 2 * $this->around());
     }
 
+    /**
+     * Where labels stand on a picture.
+     *
+     * @param list<string> $words of each
+     * @param float $wide px of the picture; $tall the same
+     * @param 'start'|'end' $across
+     * @param 'top'|'bottom' $down
+     *
+     * @return list<array{float, float, float, float}> x, y, width and height of each, px from the picture's upper left
+     */
+    public function labels(array $words, float $wide, float $tall, string $across, string $down): array
+    {
+        $around = $this->style('labels');
+        $style = $this->style('label');
+        if ($around === null || $style === null) {
+            return [];
+        }
+        [$voice, $size, $line] = $this->letters('label');
+        [$padding, $side] = $this->pair($style['padding'] ?? '0');
+        $inset = $this->px($this->sides($around['inset'] ?? '0')[0]) ?? 0.0;
+        $gap = $this->pair($around['gap'] ?? '0')[0];
+        $room = $wide - 2 * $inset;
+        $widths = array_map(fn(string $each): float => min($room, $this->text($voice, $each)->width($size) + 2 * $side), $words);
+        $lines = Lines::of($widths, $gap, $room);
+        $height = $line + 2 * $padding;
+        $all = count($lines) * $height + (count($lines) - 1) * $gap;
+        $y = $down === 'top' ? $inset : $tall - $inset - $all;
+        $boxes = [];
+        foreach ($lines as $of) {
+            $whole = array_sum(array_map(static fn(int $i): float => $widths[$i], $of)) + (count($of) - 1) * $gap;
+            $x = $across === 'start' ? $inset : $wide - $inset - $whole;
+            foreach ($of as $i) {
+                $boxes[] = [$x, $y, $widths[$i], $height];
+                $x += $widths[$i] + $gap;
+            }
+            $y += $height + $gap;
+        }
+
+        return $boxes;
+    }
+
     /** Lines after which a product's name is cut. */
     public function mostLines(): int
     {

@@ -18,6 +18,7 @@ use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
 use App\Workbench\Shell\Sheet;
 use App\Workbench\Shell\WindowPlace;
+use Ikat\Core\Check\HidingLabels;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Grid\CardPicture;
@@ -26,6 +27,7 @@ use Ikat\Core\Grid\CategoryParts;
 use Ikat\Core\Grid\FramedPicture;
 use Ikat\Core\Grid\FrameFor;
 use Ikat\Core\Grid\FullerRows;
+use Ikat\Core\Grid\LabelCover;
 use Ikat\Core\Grid\Proportion;
 use Ikat\Core\Grid\ShelfCounts;
 use Ikat\Core\Grid\ShelfGoods;
@@ -81,6 +83,8 @@ final class ProductsPanel extends ControlsPanel
     private ?ShelvesDrawing $drawing = null;
 
     private ?FrameDrawing $frame = null;
+
+    private ?LabelCover $labelCover = null;
 
     private ?float $bestFrame = null;
 
@@ -279,6 +283,12 @@ final class ProductsPanel extends ControlsPanel
         usort($found, static fn(array $a, array $b): int => array_sum($b['lines']) <=> array_sum($a['lines']));
 
         return $this->longNames = $found;
+    }
+
+    /** Which labels hide the thing on the picture they stand on. */
+    public function labelCover(): LabelCover
+    {
+        return $this->labelCover ??= HidingLabels::cover($this->bench->inspection());
     }
 
     /** A picture that wears a label; null where there is none. */

@@ -116,14 +116,17 @@
 @if ($look->value('card.label') === true)
 @php([$across, $down] = [$look->text('card.label.across'), $look->text('card.label.down')])
 @php($shown = $panel->labelled())
-<x-tool id="t-label" title="Labels" note="in which corner of the picture">
+@php($cover = $panel->labelCover())
+@php($labelled = $cover->labelled())
+@php($hides = fn (string $x, string $y): string => count($cover->hidden($x, $y)).' of '.$labelled)
+<x-tool id="t-label" title="Labels" note="how many hide part of their thing on a phone">
   <div class="label-corners" role="group" aria-label="Corner of the labels">
     @if ($shown !== null)<img src="{{ $shown->smallest() }}" alt="" width="210" height="180">@endif
     @foreach (['top' => 'top', 'bottom' => 'bottom'] as $y => $words)@foreach (['start' => 'left', 'end' => 'right'] as $x => $side)
     @php($isHere = $x === $across && $y === $down)
     @if ($edits && ! $isHere)<x-edit class="corner at-{{ $y }}-{{ $x }}" :$bench look="" :changes="['card.label.across' => $x, 'card.label.down' => $y]"
-      :tries="true">{{ ucfirst($words) }} {{ $side }}</x-edit>
-    @elseif ($isHere)<b class="corner at-{{ $y }}-{{ $x }} is-here">{{ ucfirst($words) }} {{ $side }}</b>@endif
+      :tries="true">{{ ucfirst($words) }} {{ $side }} <i>{{ $hides($x, $y) }}</i></x-edit>
+    @elseif ($isHere)<b class="corner at-{{ $y }}-{{ $x }} is-here">{{ ucfirst($words) }} {{ $side }} <i>{{ $hides($x, $y) }}</i></b>@endif
     @endforeach @endforeach
   </div>
 </x-tool>
