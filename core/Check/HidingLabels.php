@@ -49,7 +49,12 @@ final class HidingLabels implements Check
             ),
             'Put them in the corner that hides fewest, or show the pictures less closely cut.',
             $counts[$best] < count($now) ? ['card.label.across' => $across, 'card.label.down' => $down] : [],
-            sprintf('%s %s: %s', ucfirst($down), $across === 'start' ? 'left' : 'right', $counts[$best] === 0 ? 'none' : "on $counts[$best]"),
+            sprintf(
+                '%s %s: %s',
+                ucfirst($down),
+                $across === 'start' ? 'left' : 'right',
+                $counts[$best] === 0 ? 'none' : "on $counts[$best]",
+            ),
         );
     }
 

@@ -59,6 +59,10 @@ final readonly class LabelCover
         return $hidden;
     }
 
+    /**
+     * @param 'start'|'end' $across
+     * @param 'top'|'bottom' $down
+     */
     private function share(CardPicture $picture, string $across, string $down): float
     {
         $words = $picture->labels->words($this->rules);
@@ -93,9 +97,11 @@ final readonly class LabelCover
             ];
         }
         $shown = $framed->shown($frame);
-        $across = static fn(float $at): float => max(0.0, min(1.0, ($at - $shown['left']) / ($shown['right'] - $shown['left']))) * $wide;
-        $down = static fn(float $at): float => max(0.0, min(1.0, ($at - $shown['top']) / ($shown['bottom'] - $shown['top']))) * $tall;
+        $object = $framed->object;
+        $seen = static fn(float $at, float $from, float $to): float => max(0.0, min(1.0, ($at - $from) / ($to - $from)));
+        $across = static fn(float $at): float => $wide * $seen($at, $shown['left'], $shown['right']);
+        $down = static fn(float $at): float => $tall * $seen($at, $shown['top'], $shown['bottom']);
 
-        return [$across($framed->object->left), $down($framed->object->top), $across($framed->object->right), $down($framed->object->bottom)];
+        return [$across($object->left), $down($object->top), $across($object->right), $down($object->bottom)];
     }
 }

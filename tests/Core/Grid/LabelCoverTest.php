@@ -25,8 +25,8 @@ final class LabelCoverTest extends TestCase
 {
     private const CSS = 'body { font-size: 16px; line-height: 1.5; } .labels { inset: 10px; gap: 6px; }'
         .' .label { padding: 3px 20px; font-size: 16px; line-height: 1.5; }';
-    private const PAGE = '<body><main><ul class="grid"><li class="card"><div class="card-picture"><p class="labels"><span class="label">A</span></p>'
-        .'</div></li></ul></main></body>';
+    private const PAGE = '<body><main><ul class="grid"><li class="card"><div class="card-picture"><p class="labels">'
+        .'<span class="label">A</span></p></div></li></ul></main></body>';
 
     /** @param array<string, float|string|bool> $own */
     private static function page(array $own = []): ShelfPage
@@ -42,7 +42,9 @@ final class LabelCoverTest extends TestCase
 
     private static function facts(?string $own, ?int $stock = 5, ?int $reduced = null): LabelFacts
     {
-        return new LabelFacts($stock, new Price(4000, $reduced), new \DateTimeImmutable('2020-01-01'), $own, new \DateTimeImmutable('2026-12-01'));
+        [$added, $today] = [new \DateTimeImmutable('2020-01-01'), new \DateTimeImmutable('2026-12-01')];
+
+        return new LabelFacts($stock, new Price(4000, $reduced), $added, $own, $today);
     }
 
     public function testLabelsStandInTheirCornerInLines(): void

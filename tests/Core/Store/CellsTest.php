@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Store;
 
 use Ikat\Core\Store\Cell\AddressCell;
+use Ikat\Core\Store\Cell\BoxCell;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
@@ -22,7 +23,6 @@ use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\TargetCell;
 use Ikat\Core\Store\Cell\TextCell;
 use Ikat\Core\Store\Cell\WholeCell;
-use Ikat\Core\Store\Cell\BoxCell;
 use Ikat\Core\Store\Cell\ZoneCell;
 use Ikat\Core\Store\Column;
 use Ikat\Core\Store\Names;
