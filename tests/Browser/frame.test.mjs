@@ -118,7 +118,7 @@ test('a flat ground is shown taken away, taken, and brought back; what stands on
   await go(`?open_part=card&open_picture=${brought.id}`);
   assert.match(await page.locator('#tool-t-ground').textContent(), /one color/);
   assert.equal(await page.locator('.ground-away').evaluate(async (image) => { await image.decode(); return image.naturalWidth; }), 480);
-  await edited(page, () => page.locator('#ground-away').click(), /\/products\/ground\/\d+$/);
+  await edited(page, () => page.locator('#ground-away').click(), /\/pictures\/\d+\/ground$/);
   assert.match(await page.locator('#tool-t-ground').textContent(), /none: it stands on that of the card/);
   const card = () => inShop((name) => document.querySelector(`.card img[src*="${name}"]`)?.closest('.card-picture').className.match(/on-\w+ shadow-\w+/)[0], brought.name);
   await shows(page, card, 'on-quiet shadow-none');

@@ -21,11 +21,8 @@ final class ProductsStep extends ControlsStep
 
     public static function routes(): void
     {
-        Route::get('products/ground/{picture}', [GroundController::class, 'show']);
         Route::middleware('can:edit')->group(static function (): void {
             Route::post('products/lighten', [LightenController::class, 'begin']);
-            Route::post('products/ground/{picture}', [GroundController::class, 'take']);
-            Route::post('products/ground/{picture}/back', [GroundController::class, 'bringBack']);
         });
     }
 

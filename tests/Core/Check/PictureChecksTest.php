@@ -37,7 +37,10 @@ final class PictureChecksTest extends TestCase
     public function testAFrameThatCutsIntoThingsIsToldWithTheOneThatLosesMost(): void
     {
         [$found] = self::found(['card.proportion' => 1.0]);
-        self::assertSame('The frame cuts into the thing on 1 picture, “Column” most: 50% of it is lost', $found->inWords(new Inspection(Fixtures::look(), Fixtures::theme())));
+        self::assertSame(
+            'The frame cuts into the thing on 1 picture, “Column” most: 50% of it is lost',
+            $found->inWords(new Inspection(Fixtures::look(), Fixtures::theme())),
+        );
         self::assertSame(['card.fit' => 'contain'], $found->fix);
         self::assertSame([], self::found(['card.proportion' => 0.5]), 'what is lost of the other is ground');
     }

@@ -56,12 +56,12 @@
 @php($isBack = $panel->hasEarlierFile($picture->id))
 @if ($thing->ground !== FoundObject::SCENE || $isBack)
 <x-tool id="t-ground" title="Its ground" :note="match ($thing->ground) { FoundObject::CLEAR => 'none: it stands on that of the card', FoundObject::FLAT => 'one color', default => 'a scene' }">
-  @if ($thing->ground === FoundObject::FLAT)
-  <div class="flex items-start gap-3 text-[12px]"><img class="ground-away" src="{{ $bench->address("products/ground/$picture->id") }}" alt="{{ $picture->name }} without its ground" width="150"
+  @if ($thing->ground === FoundObject::FLAT && $edits)
+  <div class="flex items-start gap-3 text-[12px]"><img class="ground-away" src="{{ $bench->address("storeroom/pictures/$picture->id/ground") }}" alt="{{ $picture->name }} without its ground" width="150"
     height="{{ round(150 / $framed->proportion) }}"><p class="grid gap-1"><span>The color at its edges{{ $thing->color === null ? '' : " ($thing->color)" }} can be taken away. It then
       stands on the ground of the card.</span>
-    @if ($edits)<button type="button" class="act justify-self-start" id="ground-away" hx-post="{{ $bench->address("products/ground/$picture->id") }}"
-      hx-vals="{{ json_encode(['here' => 1]) }}">Take the ground away</button>@endif</p></div>
+    <button type="button" class="act justify-self-start" id="ground-away" hx-post="{{ $bench->address("storeroom/pictures/$picture->id/ground") }}"
+      hx-vals="{{ json_encode(['here' => 1]) }}">Take the ground away</button></p></div>
   @elseif ($thing->ground === FoundObject::CLEAR && $edits)
   @foreach (['card.ground' => 'On', 'card.shadow' => 'Shadow'] as $path => $word)
   <p class="flex flex-wrap items-baseline gap-x-3 text-[12px]" role="group" aria-label="{{ $bench->setting($path)->label }}"><span class="text-ink-2">{{ $word }}</span>
@@ -69,7 +69,7 @@
     @if ((string) $value === $look->text($path))<b>{{ $words }}</b>@else<x-edit :$bench :changes="[$path => (string) $value]" :tries="true">{{ $words }}</x-edit>@endif @endforeach</p>
   @endforeach
   @endif
-  @if ($edits && $isBack)<p class="pt-1 text-[12px]"><button type="button" class="act" id="ground-back" hx-post="{{ $bench->address("products/ground/$picture->id/back") }}"
+  @if ($edits && $isBack)<p class="pt-1 text-[12px]"><button type="button" class="act" id="ground-back" hx-post="{{ $bench->address("storeroom/pictures/$picture->id/back") }}"
     hx-vals="{{ json_encode(['here' => 1]) }}">Bring the earlier file back</button></p>@endif
 </x-tool>
 @endif
