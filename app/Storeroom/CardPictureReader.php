@@ -19,9 +19,15 @@ final class CardPictureReader
     /** Products that are looked at, in their own order: as many as a merchant can look through. */
     private const MOST = 240;
 
+    /** What of a product is needed: its words alone would weigh more than all else. */
+    private const COLUMNS = [
+        'id', 'name', 'picture_id', 'stock', 'price', 'reduced', 'reduced_from', 'reduced_until', 'added_on', 'label',
+    ];
+
     public function of(Storefront $storefront): CardPictures
     {
-        $goods = $storefront->goods()->with('picture')->orderBy('position')->orderBy('id')->limit(self::MOST)->get();
+        $goods = $storefront->goods()->with('picture')->orderBy('position')->orderBy('id')->limit(self::MOST)
+            ->get(self::COLUMNS);
         $pictures = [];
         foreach ($goods as $product) {
             if ($product->picture !== null) {

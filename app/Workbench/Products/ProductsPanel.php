@@ -479,6 +479,12 @@ final class ProductsPanel extends ControlsPanel
         return app(PictureFiles::class);
     }
 
+    /** Where a product's picture is tended. */
+    public function pictureAddress(Product $product): string
+    {
+        return $this->bench->address("storeroom?open_kind=pictures&open_record=$product->picture_id");
+    }
+
     public function tasks(): Tasks
     {
         return app(Tasks::class);

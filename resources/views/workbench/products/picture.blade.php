@@ -57,7 +57,8 @@
 @if ($thing->ground !== FoundObject::SCENE || $isBack)
 <x-tool id="t-ground" title="Its ground" :note="match ($thing->ground) { FoundObject::CLEAR => 'none: it stands on that of the card', FoundObject::FLAT => 'one color', default => 'a scene' }">
   @if ($thing->ground === FoundObject::FLAT && $edits)
-  <div class="flex items-start gap-3 text-[12px]"><img class="ground-away" src="{{ $bench->address("storeroom/pictures/$picture->id/ground") }}" alt="{{ $picture->name }} without its ground" width="150"
+  <div class="flex items-start gap-3 text-[12px]"><img class="ground-away" src="{{ $bench->address("storeroom/pictures/$picture->id/ground") }}" alt="{{ $picture->name }} without
+    its ground" width="150"
     height="{{ round(150 / $framed->proportion) }}"><p class="grid gap-1"><span>The color at its edges{{ $thing->color === null ? '' : " ($thing->color)" }} can be taken away. It then
       stands on the ground of the card.</span>
     <button type="button" class="act justify-self-start" id="ground-away" hx-post="{{ $bench->address("storeroom/pictures/$picture->id/ground") }}"

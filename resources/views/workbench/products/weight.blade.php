@@ -17,11 +17,13 @@
   @foreach ($weights as $by)@foreach ($by as $weight)@foreach ($weight->blurred() as $n => $share)@php($blurred[$n] = min($blurred[$n] ?? 1, $share))@endforeach @endforeach @endforeach
   @php($missing = array_filter($goods, fn ($product) => $product->picture === null))
   <p class="pt-1 text-[12px]">@if ($blurred === [])Every picture has the pixels that screens of 2x need.@else<x-diamond severity="know"/> Too small for sharp screens:
-    @foreach ($blurred as $n => $share)<a class="act" href="{{ $bench->address('storeroom?open_kind=pictures&open_record='.$goods[$n]->picture_id) }}" data-open>{{ $goods[$n]->name }}</a>
+    @foreach ($blurred as $n => $share)<a class="act inline-block" href="{{ $panel->pictureAddress($goods[$n]) }}" data-open>{{ $goods[$n]->name }}</a>
     <span class="text-ink-2">{{ round(100 * $share) }}% of the pixels</span> @endforeach @endif
-    @foreach ($panel->heavy() as $n => $bytes)<br><x-diamond severity="know"/> <a class="act" href="{{ $bench->address('storeroom?open_kind=pictures&open_record='.$goods[$n]->picture_id) }}"
+    @foreach ($panel->heavy() as $n => $bytes)<br><x-diamond severity="know"/> <a class="act inline-block"
+      href="{{ $panel->pictureAddress($goods[$n]) }}"
       data-open>{{ $goods[$n]->name }}</a> alone weighs {{ $kb($bytes) }}, on any screen. @endforeach
-    @if ($missing !== [])<br><x-diamond severity="know"/> Without a picture: @foreach ($missing as $product)<a class="act" href="{{ $bench->address("storeroom?open_record=$product->id") }}"
+    @if ($missing !== [])<br><x-diamond severity="know"/> Without a picture: @foreach ($missing as $product)<a class="act inline-block"
+      href="{{ $bench->address("storeroom?open_record=$product->id") }}"
       data-open>{{ $product->name }}</a> @endforeach @endif</p>
   @php($lighter = $panel->lighter())
   @php($under = $panel->tasks()->underWay(TaskKind::Lighten)->first())
