@@ -22,8 +22,10 @@ use Ikat\Core\Contrast\HeaderBackdrop;
 use Ikat\Core\Contrast\PairContrast;
 use Ikat\Core\Contrast\RepairAll;
 use Ikat\Core\Contrast\SchemeColors;
+use Ikat\Core\Grid\CardPictures;
 use Ikat\Core\Grid\CategoryParts;
 use Ikat\Core\Grid\ShelfGoods;
+use Ikat\Core\Grid\ShelfHead;
 use Ikat\Core\Grid\ShelfPage;
 use Ikat\Core\Grid\ShelfSolver;
 use Ikat\Core\Header\HeaderSolver;
@@ -47,6 +49,8 @@ $full = $looks->trying($look, ['dark.on' => true, 'scheme.night.gradient' => 'li
 $made = app(Inspector::class)->inspect($look, $full);
 // Findings keep what they computed for one input: each round gets a fresh one.
 $fresh = static fn(Inspection $i): Inspection => $i->on($i->look, $i->theme, $i->get(CompiledLook::class), $i->get(ReachIndex::class), $i->get(StoreContents::class), $i->get(HeaderBackdrop::class), $i->get(LogoMeasures::class));
+$head = new ShelfHead('', '', [], [], [], [], '', '', null);
+$cards = $input->get(CardPictures::class);
 $shelves = Product::query()->get()->groupBy('category_id')->map(static fn($of) => $of->map(static fn(Product $p) => new ShelfGoods($p->name, $p->note, true, true))->all())->all();
 $fixed = 0;
 $mendEach = static function () use ($made, $fresh, &$fixed): void {
@@ -71,16 +75,20 @@ foreach ([
         }
     },
     'river of the header step' => static fn() => RiverDrawing::of(TopOfPage::measure($input))->blocks(),
-    'every shelf on three screens' => static function () use ($input, $shelves): void {
+    'every shelf on three screens' => static function () use ($input, $shelves, $head): void {
         $solver = ShelfSolver::measure($input);
         foreach ([390, 768, 1280] as $screen) {
             $page = new ShelfPage($input->get(CategoryParts::class), $input->look, $input->get(LineBreaks::class), $input->get(CompiledLook::class)->root, $screen);
             $form = $solver->at($screen);
             foreach ($shelves as $goods) {
                 $form->empty(count($goods));
-                $page->rows($goods, $form);
+                $page->shelf(0, $head, $goods, $form, 800);
             }
         }
+    },
+    'the frame over all pictures' => static function () use ($cards): void {
+        $cards->frames->best();
+        $cards->frames->worst(1.17);
     },
     'promises of a look' => static fn() => iterator_to_array(Promises::judged($input)),
     'check every pair' => static fn() => Checks::run($input),

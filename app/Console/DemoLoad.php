@@ -6,6 +6,8 @@ namespace App\Console;
 
 use App\Demo\DemoStore;
 use App\Models\Store;
+use App\Pictures\GdPixels;
+use Ikat\Core\Image\ObjectFinder;
 use Illuminate\Console\Command;
 
 /** Loads the demo store, into an empty database only. */
@@ -31,10 +33,25 @@ final class DemoLoad extends Command
         $store = $demo->fill(
             require base_path('demo/storeroom.php'),
             (string) file_get_contents(base_path('demo/products.json')),
-            (string) file_get_contents($pictures),
+            self::withObjects((string) file_get_contents($pictures), dirname($pictures)),
         );
         $this->line("Loaded $store->name.");
 
         return self::SUCCESS;
+    }
+
+    /** The same pictures, with what their pixels say of where the thing stands. */
+    private static function withObjects(string $pictures, string $folder): string
+    {
+        $rows = json_decode($pictures, true, 16, JSON_THROW_ON_ERROR);
+        foreach ($rows as &$row) {
+            $image = imagecreatefromwebp("$folder/{$row['name']}-{$row['widths'][0]}.webp");
+            if ($image !== false) {
+                imagepalettetotruecolor($image);
+                $row['object'] = ObjectFinder::find(new GdPixels($image))->toArray();
+            }
+        }
+
+        return json_encode($rows, JSON_THROW_ON_ERROR);
     }
 }

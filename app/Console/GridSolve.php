@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Inspection\Inspector;
+use App\Pictures\PictureIntake;
+use Ikat\Core\Grid\PictureSizes;
 use Ikat\Core\Grid\ShelfForm;
 use Ikat\Core\Grid\ShelfSolver;
+use Ikat\Core\Image\SrcsetChoice;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -57,7 +60,12 @@ final class GridSolve extends AnswerCommand
             'products' => $products, 'width' => $screen, 'columns' => $form->columns, 'card_width' => round($form->card, 2),
             'gap' => $form->gap, 'pages' => count($pages), 'rows' => $form->rows($last), 'left_over' => $form->leftOver($last),
             'empty' => $form->empty($last), 'last_card_width' => round($form->lastCard($last), 2), 'last_row' => $form->last,
-            'even' => $solver->even([$screen]),
+            'even' => $solver->even([$screen]), 'picture_width' => round($width = (new PictureSizes($solver))->at($screen), 2),
+            // Of a picture as large as is kept.
+            'loads' => array_map(
+                static fn(int $density): int => SrcsetChoice::of(PictureIntake::WIDTHS, $width, $density),
+                ['1x' => 1, '2x' => 2],
+            ),
         ];
     }
 

@@ -19,6 +19,7 @@ use App\Storefront\SamplePages;
 use App\Storefront\ShopContext;
 use App\Storefront\TopOfPage;
 use App\Storefront\Visitor;
+use App\Storeroom\CardPictureReader;
 use App\Storeroom\OffersReader;
 use App\Storeroom\ShelfCounter;
 use App\Storeroom\ShelfReader;
@@ -36,6 +37,7 @@ use Ikat\Core\Check\ShopWords;
 use Ikat\Core\Check\StoreContents;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\HeaderBackdrop;
+use Ikat\Core\Grid\CardPictures;
 use Ikat\Core\Grid\CategoryParts;
 use Ikat\Core\Grid\ShelfCounts;
 use Ikat\Core\Header\HeaderSolver;
@@ -70,7 +72,7 @@ final class Inspector
     private const A_PRICE = 123_450;
 
     /** Raised when the index's own form changes. */
-    private const FORM = 18;
+    private const FORM = 19;
 
     /** Pages that have running text: on the others it is the footer's. */
     private const TEXT_PAGES = ['home', 'product', 'content'];
@@ -99,6 +101,7 @@ final class Inspector
         private readonly ShelfReader $shelves,
         private readonly OffersReader $offers,
         private readonly ShelfCounter $counter,
+        private readonly CardPictureReader $cardPictures,
     ) {}
 
     /** @param ?LookSnapshot $at the look as it would be; as it is, with none */
@@ -114,6 +117,7 @@ final class Inspector
             StoreContents::class => fn(Inspection $i): StoreContents => $this->store->contents($i->look, $look->storefront),
             ShelfState::class => $this->shelves->state(...),
             ShelfCounts::class => fn(): ShelfCounts => $this->counter->of($look->storefront),
+            CardPictures::class => fn(): CardPictures => $this->cardPictures->of($look->storefront),
             CategoryParts::class => fn(): CategoryParts => $this->categoryParts($look->storefront, $at),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
                 $i->look,

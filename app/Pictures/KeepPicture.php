@@ -16,7 +16,7 @@ use Illuminate\Support\Str;
 final class KeepPicture
 {
     /** What belongs to the files of a picture, and is swapped with them. */
-    private const FILES = ['base', 'widths', 'formats', 'width', 'height', 'bytes', 'facts'];
+    private const FILES = ['base', 'widths', 'formats', 'width', 'height', 'bytes', 'facts', 'object', 'thing'];
 
     /** px that must be left of either side. */
     private const LEAST_CROP = 32;
@@ -120,7 +120,9 @@ final class KeepPicture
         $cut = imagecrop($whole, $box) ?: throw UnusablePicture::broken($picture->title);
         imagesavealpha($cut, true);
         $row = $this->intake->keep(new ReadPicture($cut, null, []), $this->store->id(), $picture->name);
-        $this->change(fn() => $picture->update([...$row, 'focus_x' => 50, 'focus_y' => 50, 'before' => $picture->only(self::FILES)]));
+        $this->change(fn() => $picture->update(
+            [...$row, 'thing' => '', 'focus_x' => 50, 'focus_y' => 50, 'before' => $picture->only(self::FILES)],
+        ));
     }
 
     /**
@@ -131,7 +133,31 @@ final class KeepPicture
     public function replace(Picture $picture, UploadedFile $file): void
     {
         $row = $this->intake->take($file, $this->store->id(), $picture->name);
+        $this->change(fn() => $picture->update([...$row, 'thing' => '', 'before' => $picture->only(self::FILES)]));
+    }
+
+    /**
+     * Encodes a picture anew, as pictures are encoded that are brought today.
+     *
+     * @return bool whether its file could be opened
+     */
+    public function encodeAnew(Picture $picture, Originals $originals): bool
+    {
+        $image = $originals->open($picture->base, $picture->width);
+        if ($image === null) {
+            return false;
+        }
+        $row = $this->intake->keep(new ReadPicture($image, null, []), $this->store->id(), $picture->name);
         $this->change(fn() => $picture->update([...$row, 'before' => $picture->only(self::FILES)]));
+
+        return true;
+    }
+
+    /** Puts a picture that was made from it in its place. */
+    public function put(Picture $picture, ReadPicture $made): void
+    {
+        $row = $this->intake->keep($made, $this->store->id(), $picture->name);
+        $this->change(fn() => $picture->update([...$row, 'thing' => '', 'before' => $picture->only(self::FILES)]));
     }
 
     /** Brings back what stood there before the last replacement; again, and the replacement is back. */

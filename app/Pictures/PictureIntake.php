@@ -6,6 +6,7 @@ namespace App\Pictures;
 
 use App\Files\Unwritten;
 use App\Files\WholeFile;
+use Ikat\Core\Image\ObjectFinder;
 use Illuminate\Http\UploadedFile;
 
 /**
@@ -17,7 +18,7 @@ use Illuminate\Http\UploadedFile;
 class PictureIntake
 {
     /** px: one for each device width and its sharper screens; none is wider than the upload. */
-    private const WIDTHS = [320, 640, 960, 1280, 1920];
+    public const WIDTHS = [320, 640, 960, 1280, 1920];
 
     public function __construct(private readonly string $folder, private readonly string $address, private readonly Originals $originals) {}
 
@@ -25,7 +26,7 @@ class PictureIntake
      * @param int $store whose folder it goes to
      *
      * @return array{base: string, widths: list<int>, formats: list<string>, width: int, height: int, bytes: int, facts: array<string,
-     *     mixed>}
+     *     mixed>, object: array<string, mixed>}
      *
      * @throws UnusablePicture
      */
@@ -45,7 +46,7 @@ class PictureIntake
      * @param ?callable(int): void $watch is called before each size with how many there are; what it throws ends the work
      *
      * @return array{base: string, widths: list<int>, formats: list<string>, width: int, height: int, bytes: int, facts: array<string,
-     *     mixed>}
+     *     mixed>, object: array<string, mixed>}
      */
     public function keep(ReadPicture $picture, int $store, string $name, ?callable $watch = null): array
     {
@@ -83,6 +84,7 @@ class PictureIntake
         return [
             'base' => "$this->address/$base",
             'facts' => LogoFacts::of($picture)->toArray(),
+            'object' => ObjectFinder::find(new GdPixels($image))->toArray(),
             'widths' => $widths,
             'formats' => $formats,
             'width' => max($widths),
@@ -99,7 +101,7 @@ class PictureIntake
         return (string) ob_get_clean();
     }
 
-    private static function encoded(\GdImage $image, string $format): string
+    public static function encoded(\GdImage $image, string $format): string
     {
         ob_start();
         $format === 'avif' ? @imageavif($image, null, 62, 9) : @imagewebp($image, null, 82);

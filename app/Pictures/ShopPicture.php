@@ -24,6 +24,7 @@ final readonly class ShopPicture
         public int $focusX,
         public int $focusY,
         public bool $vector = false,
+        public bool $isCutOut = false,
     ) {}
 
     public static function of(Picture $picture): self
@@ -38,6 +39,7 @@ final readonly class ShopPicture
             $picture->focus_x,
             $picture->focus_y,
             (bool) ($picture->facts['vector'] ?? false),
+            $picture->foundObject()->isCutOut(),
         );
     }
 
@@ -73,6 +75,12 @@ final readonly class ShopPicture
         return [$pictures, $numbers];
     }
 
+    /** Width by height. */
+    public function proportion(): float
+    {
+        return $this->width / max(1, $this->height);
+    }
+
     /** @param array<string, mixed> $row as toArray() gave it */
     public static function fromArray(array $row): self
     {
@@ -86,6 +94,7 @@ final readonly class ShopPicture
             $row['focusX'],
             $row['focusY'],
             $row['vector'] ?? false,
+            $row['isCutOut'] ?? false,
         );
     }
 

@@ -68,4 +68,12 @@ final class UnusablePicture extends \InvalidArgumentException
     {
         return mb_substr(mb_scrub($name), 0, 60);
     }
+
+    public static function withoutGround(string $name): self
+    {
+        return new self(sprintf(
+            '“%s” has no ground of one color that could be taken away. Its edges are to show one color nearly all around.',
+            self::short($name),
+        ));
+    }
 }

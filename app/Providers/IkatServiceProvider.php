@@ -24,6 +24,7 @@ use App\Pictures\IconMaker;
 use App\Pictures\IconShelf;
 use App\Pictures\LibraryChanged;
 use App\Pictures\Originals;
+use App\Pictures\PictureFiles;
 use App\Pictures\PictureIntake;
 use App\Pictures\PictureShelf;
 use App\Storefront\DraftShop;
@@ -39,6 +40,7 @@ use Ikat\Core\Setting\Catalog\StorefrontCatalog;
 use Ikat\Core\Store\RecordKinds;
 use Ikat\Core\Type\FontSet;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Cache\Repository;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
@@ -103,6 +105,10 @@ final class IkatServiceProvider extends ServiceProvider
             '/'.config('ikat.files').'/pictures',
             $this->app->make(CurrentStore::class),
         ));
+        $this->app->singleton(
+            PictureFiles::class,
+            static fn($app): PictureFiles => new PictureFiles(public_path(), $app->make(Repository::class)),
+        );
         $this->app->singleton(Originals::class, static fn(): Originals => self::originals());
         $this->app->singleton(IconMaker::class, static fn(): IconMaker => new IconMaker(self::originals(), public_path()));
         $this->app->scoped(

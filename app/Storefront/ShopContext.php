@@ -16,7 +16,10 @@ use App\Pictures\ShopPicture;
 use Ikat\Core\Color\Color;
 use Ikat\Core\Color\Contrast;
 use Ikat\Core\Grid\LabelRules;
+use Ikat\Core\Grid\PictureSizes;
 use Ikat\Core\Grid\ProductLabels;
+use Ikat\Core\Grid\ShelfLook;
+use Ikat\Core\Grid\ShelfSolver;
 use Ikat\Core\Header\Arrangement;
 use Ikat\Core\Header\TopLook;
 use Ikat\Core\Language\Dictionary;
@@ -49,6 +52,11 @@ final class ShopContext
 
     /** @var array<string, bool|float|string|null> */
     private array $read = [];
+
+    private ?PictureSizes $sizes = null;
+
+    /** @var array<string, string> by the proportion of a picture */
+    private array $pictureSizes = [];
 
     private ?TopLook $readTop = null;
 
@@ -403,10 +411,39 @@ final class ShopContext
         return $this->text('grid.last') ?: 'leave';
     }
 
+    /** Classes of what a picture without a ground of its own stands on, and of its shadow there. */
+    public function groundOfCutOuts(): string
+    {
+        // A release of an earlier Ikat says nothing of either.
+        return sprintf('on-%s shadow-%s', $this->text('card.ground') ?: 'quiet', $this->text('card.shadow') ?: 'none');
+    }
+
+    /**
+     * How wide a card's picture is on any screen; where each keeps its own proportion, the one it is shown at.
+     *
+     * Only a hint of which file to load: it counts as nothing the page was made from, so that columns that are dragged need no new page.
+     */
+    public function pictureSizes(?float $own): string
+    {
+        $this->sizes ??= new PictureSizes(new ShelfSolver(ShelfLook::ofValues($this->values)));
+
+        return $this->pictureSizes[(string) $own] ??= $this->sizes->attribute($own);
+    }
+
+    /** Class of how products stand on a shelf; none of equal tiles. */
+    public function arranged(): string
+    {
+        return match ($this->text('grid.arrange')) {
+            'rows' => 'arrange-rows',
+            'columns' => 'arrange-columns',
+            default => '',
+        };
+    }
+
     /** @return list<string> classes of what fills a last row: by them it is left out on screens where so many products leave no place */
     public function fullRows(int $products): array
     {
-        return array_values(array_filter(
+        return $this->arranged() !== '' ? [] : array_values(array_filter(
             ['full-phone', 'full-tablet', 'full-desktop'],
             fn(string $class): bool => $products % max(1, $this->number('grid.columns.'.substr($class, 5))) === 0,
         ));

@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $store_id
  * @property ?int $picture_id the picture it puts another file in the place of, and once done the one it made
+ * @property TaskKind $kind
  * @property string $title what the person knows the file by
  * @property string $alt
  * @property TaskState $state
@@ -26,9 +27,11 @@ final class Task extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['kind' => 'take', 'done' => 0, 'total' => 0];
+
     protected function casts(): array
     {
-        return ['state' => TaskState::class];
+        return ['state' => TaskState::class, 'kind' => TaskKind::class];
     }
 
     /** Where the file waits that it is about: reached by the row's id alone. */

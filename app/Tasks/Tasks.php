@@ -45,10 +45,40 @@ final class Tasks
         return $task;
     }
 
-    /** @return Collection<int, Task> what is not over yet */
-    public function underWay(): Collection
+    /**
+     * Encodes pictures anew.
+     *
+     * @param list<int> $pictures ids
+     *
+     * @return Task the one that is under way already, if there is one
+     */
+    public function lighten(array $pictures): Task
     {
-        return Task::query()->whereIn('state', [TaskState::Waiting, TaskState::Running])->orderBy('id')->get();
+        $this->sweep();
+        $task = $this->underWay(TaskKind::Lighten)->first();
+        if ($task !== null) {
+            return $task;
+        }
+        $made = Transaction::run(static fn(): Task => Task::query()->create([
+            'kind' => TaskKind::Lighten, 'title' => 'Making pictures lighter', 'alt' => '', 'state' => TaskState::Waiting,
+        ]));
+        LightenPictures::dispatch($made->id, $pictures);
+
+        return $made;
+    }
+
+    /** @return Collection<int, Task> what is not over yet */
+    public function underWay(TaskKind $kind = TaskKind::Take): Collection
+    {
+        return Task::query()->where('kind', $kind)->whereIn('state', [TaskState::Waiting, TaskState::Running])->orderBy('id')->get();
+    }
+
+    /** How the last of a kind ended; null where none did lately. */
+    public function lastWords(TaskKind $kind): ?string
+    {
+        $last = Task::query()->where('kind', $kind)->orderByDesc('id')->first();
+
+        return $last !== null && $last->state->isOver() ? $last->words : null;
     }
 
     /** What has not begun is over at once; what runs ends at its next step. */
@@ -57,7 +87,10 @@ final class Tasks
         $changed = Task::query()
             ->whereKey($task->id)
             ->whereIn('state', [TaskState::Waiting, TaskState::Running])
-            ->update(['state' => TaskState::Cancelled, 'words' => 'Called off. Nothing was added.']);
+            ->update([
+                'state' => TaskState::Cancelled,
+                'words' => $task->kind === TaskKind::Take ? 'Called off. Nothing was added.' : 'Called off.',
+            ]);
         if ($changed === 1 && $task->state === TaskState::Waiting) {
             @unlink($task->file());
         }

@@ -14,8 +14,8 @@ final class Checks
     public static function all(): array
     {
         return [
-            new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new StrayGoods(), new EmptyMenus(),
-            new DoubledEntries(), new HeaderFit(), new Promises(), new LostPictures(),
+            new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new StrayGoods(), new FrameCuts(),
+            new HidingLabels(), new EmptyMenus(), new DoubledEntries(), new HeaderFit(), new Promises(), new LostPictures(),
             new PageContents(), new Logos(), new MissingLetters(), new TypeSizes(), new LeftOverWords(), new ThinLetters(),
             new HeadingLevels(), new SeasonTimes(), new Shelves(), new Unsaid(),
         ];

@@ -18,7 +18,7 @@ final class StrayGoods implements Check
     public function run(Inspection $input): iterable
     {
         $solver = $input->get(ShelfSolver::class);
-        if ($solver->look->last === 'more') {
+        if ($solver->look->last === 'more' || $solver->look->arrange !== 'tiles') {
             return;
         }
         foreach (TextColumns::SCREENS as $screen => $device) {

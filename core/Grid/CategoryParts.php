@@ -13,7 +13,7 @@ final readonly class CategoryParts
     /** Properties that heights depend on. */
     private const PROPERTIES = [
         'display', 'padding', 'padding-block', 'margin-top', 'margin-block', 'border', 'font-size', 'font-family', 'line-height', 'gap',
-        'aspect-ratio', 'min-height', 'max-height', 'min-width',
+        'aspect-ratio', 'min-height', 'max-height', 'min-width', 'inset',
     ];
 
     /** Part => how it is found, as a path of the page. */
@@ -24,6 +24,7 @@ final readonly class CategoryParts
         'sorting' => '//*[@c-sorting]', 'field' => '//*[@c-sorting]//*[@c-field]',
         'input' => '//*[@c-sorting]//*[@c-input]', 'check' => '//*[@c-check]', 'button' => '//*[@c-sorting]//*[@c-quiet-button]',
         'grid' => '//*[@c-category-grid]', 'card' => '//*[@c-card]', 'card-picture' => '//*[@c-card-picture]',
+        'labels' => '//*[@c-card-picture]/*[@c-labels]', 'label' => '//*[@c-card-picture]//*[@c-label]',
         'name' => '//*[@c-card-name]',
         'note' => '//*[@c-card]/p[@c-small and not(@c-stars)]', 'price' => '//*[@c-card-price]', 'stars' => '//*[@c-card]/*[@c-stars]',
         'buy' => '//*[@c-card-button]', 'buy-button' => '//*[@c-card-button]//*[@c-quiet-button]',

@@ -14,7 +14,10 @@ final readonly class ShelfForm
      * @param float $least that a card has: in a last row it grows up to twice that
      * @param float $gap between two cards of a row
      * @param float $rowGap between two rows
+     * @param float $around px within a card, both sides of its picture together
+     * @param float $picture height of a picture in rows of pictures that keep their proportions, before a row is filled
      * @param string $last what becomes of a last row that is not full, one of ShelfLook::LAST
+     * @param key-of<ShelfLook::ARRANGED> $arrange how products stand
      */
     public function __construct(
         public float $room,
@@ -23,7 +26,10 @@ final readonly class ShelfForm
         public float $least,
         public float $gap,
         public float $rowGap,
+        public float $around,
+        public float $picture,
         public string $last,
+        public string $arrange,
     ) {}
 
     public function rows(int $products): int

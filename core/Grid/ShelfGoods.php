@@ -7,6 +7,15 @@ namespace Ikat\Core\Grid;
 /** What a card says of a product. */
 final readonly class ShelfGoods
 {
-    /** @param bool $canBuy whether its card may have a button */
-    public function __construct(public string $name, public string $note, public bool $isRated, public bool $canBuy) {}
+    /**
+     * @param bool $canBuy whether its card may have a button
+     * @param ?float $proportion of its picture; null without one
+     */
+    public function __construct(
+        public string $name,
+        public string $note,
+        public bool $isRated,
+        public bool $canBuy,
+        public ?float $proportion = null,
+    ) {}
 }

@@ -19,6 +19,11 @@ final readonly class ShelfLook
         'more' => 'a tile fills them, and leads on',
     ];
 
+    /** How products stand. */
+    public const ARRANGED = [
+        'tiles' => 'equal tiles', 'rows' => 'even rows', 'columns' => 'staggered columns',
+    ];
+
     /**
      * @param array{phone: int, tablet: int, desktop: int} $columns
      * @param float $gap between cards, px
@@ -26,6 +31,8 @@ final readonly class ShelfLook
      * @param float $space within a card, px
      * @param int $count products on a page
      * @param string $last one of LAST
+     * @param float $proportion of a picture, width by height
+     * @param key-of<self::ARRANGED> $arrange
      */
     public function __construct(
         public array $columns,
@@ -34,28 +41,41 @@ final readonly class ShelfLook
         public float $space,
         public int $count,
         public string $last,
+        public float $proportion = 1.0,
+        public string $arrange = 'tiles',
     ) {}
 
     public static function of(ResolvedLook $look): self
     {
+        return self::ofValues($look->values());
+    }
+
+    /**
+     * @param array<string, bool|float|string> $values by path; what an earlier Ikat published has not all of them, nor all as they are now
+     */
+    public static function ofValues(array $values): self
+    {
+        $number = static fn(string $path, float $least): float => max($least, (float) ($values[$path] ?? 0));
+
         return new self(
             [
-                'phone' => (int) $look->value('grid.columns.phone'),
-                'tablet' => (int) $look->value('grid.columns.tablet'),
-                'desktop' => (int) $look->value('grid.columns.desktop'),
+                'phone' => (int) $number('grid.columns.phone', 1), 'tablet' => (int) $number('grid.columns.tablet', 1),
+                'desktop' => (int) $number('grid.columns.desktop', 1),
             ],
-            (float) $look->value('grid.gap'),
-            (float) $look->value('page.width'),
-            (float) $look->value('card.space'),
-            (int) $look->value('grid.count'),
-            $look->text('grid.last'),
+            $number('grid.gap', 0),
+            $number('page.width', 320),
+            $number('card.space', 0),
+            (int) $number('grid.count', 1),
+            (string) ($values['grid.last'] ?? 'leave'),
+            is_numeric($values['card.proportion'] ?? null) ? $number('card.proportion', 0.1) : 1.0,
+            self::arranged((string) ($values['grid.arrange'] ?? '')),
         );
     }
 
     /**
      * @param array<string, int> $columns device => as many as it would have
      */
-    public function with(array $columns = [], ?int $count = null, ?string $last = null): self
+    public function with(array $columns = [], ?int $count = null, ?string $last = null, ?string $arrange = null): self
     {
         return new self(
             [
@@ -67,7 +87,15 @@ final readonly class ShelfLook
             $this->space,
             $count ?? $this->count,
             $last ?? $this->last,
+            $this->proportion,
+            $arrange === null ? $this->arrange : self::arranged($arrange),
         );
+    }
+
+    /** @return key-of<self::ARRANGED> */
+    private static function arranged(string $way): string
+    {
+        return isset(self::ARRANGED[$way]) ? $way : 'tiles';
     }
 
     /** @return 'phone'|'tablet'|'desktop' */

@@ -64,18 +64,38 @@ final class ShelfPage
      */
     public function shelf(float $top, ShelfHead $head, array $goods, ShelfForm $form, int $high): StandingShelf
     {
-        $last = $form->rows(count($goods)) - 1;
-        $width = fn(int $n): float => intdiv($n, $form->columns) === $last ? $form->lastCard(count($goods)) : $form->card;
-        $places = array_keys($goods);
+        $begins = $top + $this->head($head, $form);
+        $arranger = new ShelfArranger(
+            $form,
+            fn(int $n, float $width, float $picture): array => [
+                $this->card($goods[$n], $width, $picture),
+                min($this->mostLines(), $this->linesOfName($goods[$n]->name, $width)),
+            ],
+            $this->tile(),
+            2 * $this->around(),
+        );
+        [$cards, $ends, $places] = $arranger->place(array_map($this->proportion(...), $goods));
 
         return new StandingShelf(
             [(int) $this->screen, $high],
             $form,
-            $top + $this->head($head, $form),
-            $this->rows($goods, $form),
-            array_map(fn(int $n): float => $this->pictureOf($width($n)), $places),
-            array_map(fn(int $n): int => min($this->mostLines(), $this->linesOfName($goods[$n]->name, $width($n))), $places),
+            $begins,
+            $begins + $ends,
+            array_map(static fn(PlacedCard $card): PlacedCard => $card->down($begins), $cards),
+            array_map(static fn(array $place): array => [...$place, 'y' => $begins + $place['y']], $places),
         );
+    }
+
+    /** Of a product's picture as it is shown where each keeps its own. */
+    private function proportion(ShelfGoods $goods): float
+    {
+        return $goods->proportion === null ? $this->tile() : Proportion::own($goods->proportion);
+    }
+
+    /** Of the pictures, where all have the same. */
+    private function tile(): float
+    {
+        return max(0.01, (float) $this->look->value('card.proportion'));
     }
 
     /** What stands over the shelf, from the foot of the header on. */
@@ -110,30 +130,15 @@ final class ShelfPage
     }
 
     /**
-     * Height of each row.
+     * Height of one card.
      *
-     * @param list<ShelfGoods> $goods of a page
-     *
-     * @return list<float>
+     * @param float $picture height of its picture
      */
-    public function rows(array $goods, ShelfForm $form): array
-    {
-        $rows = array_chunk($goods, $form->columns);
-        $heights = [];
-        foreach ($rows as $n => $row) {
-            $card = $n === count($rows) - 1 ? $form->lastCard(count($goods)) : $form->card;
-            $heights[] = max(array_map(fn(ShelfGoods $g): float => $this->card($g, $card), $row));
-        }
-
-        return $heights;
-    }
-
-    /** Height of one card. */
-    public function card(ShelfGoods $goods, float $width): float
+    public function card(ShelfGoods $goods, float $width, float $picture): float
     {
         $around = $this->around();
         $room = $this->room($width);
-        $y = 2 * $around + $this->pictureOf($width) + $this->block('name', $goods->name, $room, $this->mostLines());
+        $y = 2 * $around + $picture + $this->block('name', $goods->name, $room, $this->mostLines());
         if ($goods->note !== '') {
             $y += $this->block('note', $goods->note, $room);
         }
@@ -195,12 +200,45 @@ final class ShelfPage
         return max(1.0, $width - 2 * $this->around());
     }
 
-    /** Height of the picture in a card of such a width. */
-    public function pictureOf(float $width): float
+    /**
+     * Where labels stand on a picture.
+     *
+     * @param list<string> $words of each
+     * @param float $wide px of the picture; $tall the same
+     * @param 'start'|'end' $across
+     * @param 'top'|'bottom' $down
+     *
+     * @return list<array{float, float, float, float}> x, y, width and height of each, px from the picture's upper left
+     */
+    public function labels(array $words, float $wide, float $tall, string $across, string $down): array
     {
-        $ratio = $this->px(($this->style('card-picture') ?? [])['aspect-ratio'] ?? '1') ?? 1.0;
+        $around = $this->style('labels');
+        $style = $this->style('label');
+        if ($around === null || $style === null) {
+            return [];
+        }
+        [$voice, $size, $line] = $this->letters('label');
+        [$padding, $side] = $this->pair($style['padding'] ?? '0');
+        $inset = $this->px($this->sides($around['inset'] ?? '0')[0]) ?? 0.0;
+        $gap = $this->pair($around['gap'] ?? '0')[0];
+        $room = $wide - 2 * $inset;
+        $widths = array_map(fn(string $each): float => min($room, $this->text($voice, $each)->width($size) + 2 * $side), $words);
+        $lines = Lines::of($widths, $gap, $room);
+        $height = $line + 2 * $padding;
+        $all = count($lines) * $height + (count($lines) - 1) * $gap;
+        $y = $down === 'top' ? $inset : $tall - $inset - $all;
+        $boxes = [];
+        foreach ($lines as $of) {
+            $whole = array_sum(array_map(static fn(int $i): float => $widths[$i], $of)) + (count($of) - 1) * $gap;
+            $x = $across === 'start' ? $inset : $wide - $inset - $whole;
+            foreach ($of as $i) {
+                $boxes[] = [$x, $y, $widths[$i], $height];
+                $x += $widths[$i] + $gap;
+            }
+            $y += $height + $gap;
+        }
 
-        return $this->room($width) / max(0.01, $ratio);
+        return $boxes;
     }
 
     /** Lines after which a product's name is cut. */

@@ -59,11 +59,23 @@ final readonly class ShelfSolver implements Measurement
         );
         $columns = max(1, (int) floor(($room + $gap) / ($least + $gap) + 1e-6));
         // A row that is put in lines keeps its cards at their least; one of tracks shares out what is left.
-        $card = in_array($this->look->last, ['center', 'more'], true)
+        $card = in_array($this->look->last, ['center', 'more'], true) && $this->look->arrange === 'tiles'
             ? min($least, $room)
             : ($room - ($columns - 1) * $gap) / $columns;
+        $picture = ($least - 2 * $space) / $this->look->proportion;
 
-        return new ShelfForm($room, $columns, $card, $least, $gap, self::ROWS * $gap, $this->look->last);
+        return new ShelfForm(
+            $room,
+            $columns,
+            $card,
+            $least,
+            $gap,
+            self::ROWS * $gap,
+            2 * $space,
+            $picture,
+            $this->look->last,
+            $this->look->arrange,
+        );
     }
 
     /**

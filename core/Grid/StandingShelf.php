@@ -4,45 +4,43 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Grid;
 
-/** A shelf with its goods as it stands on one screen, from the top of its page on. All lengths in px. */
+/** A shelf with its goods as it stands on one screen. All lengths in px, from the top of the page and from the left of the shelf. */
 final readonly class StandingShelf
 {
-    /** Where it ends. */
-    public float $ends;
-
     /** Products whose whole picture is seen before anything is scrolled. */
     public int $seen;
 
     /**
      * @param array{int, int} $screen width and height
      * @param float $begins where its first row does
-     * @param list<float> $rows height of each
-     * @param list<float> $pictures height of each product's
-     * @param list<int> $lines that each product's name shows
+     * @param float $ends where its last one does
+     * @param list<PlacedCard> $cards of its goods, in order
+     * @param list<array{x: float, y: float, width: float, height: float}> $places of its last row that no product has: empty ones, or
+     *     the one tile that fills them
      */
     public function __construct(
         public array $screen,
         public ShelfForm $form,
         public float $begins,
-        public array $rows,
-        public array $pictures,
-        public array $lines,
+        public float $ends,
+        public array $cards,
+        public array $places,
     ) {
-        $seen = 0;
-        $y = $begins;
-        foreach ($rows as $row => $height) {
-            foreach (array_slice($pictures, $row * $form->columns, $form->columns) as $picture) {
-                $seen += $y + $picture <= $screen[1] ? 1 : 0;
-            }
-            $y += $height + $form->rowGap;
-        }
-        $this->ends = $rows === [] ? $begins : $y - $form->rowGap;
-        $this->seen = $seen;
+        $this->seen = count(array_filter($cards, static fn(PlacedCard $card): bool => $card->y + $card->picture <= $screen[1]));
     }
 
     /** How often the screen would have to be as tall to see its end. */
     public function screens(): float
     {
         return $this->ends / $this->screen[1];
+    }
+
+    /** Share of the shelf where neither a picture nor words of a product stand, 0..1; what is between them counts. */
+    public function white(): float
+    {
+        $area = $this->form->room * ($this->ends - $this->begins);
+        $taken = array_sum(array_map(static fn(PlacedCard $card): float => $card->width * $card->height, $this->cards));
+
+        return $area <= 0 ? 0.0 : max(0.0, 1 - $taken / $area);
     }
 }

@@ -6,6 +6,7 @@ namespace Ikat\Core\Store;
 
 use Ikat\Core\Language\Dictionary;
 use Ikat\Core\Store\Cell\AddressCell;
+use Ikat\Core\Store\Cell\BoxCell;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
 use Ikat\Core\Store\Cell\CountryCell;
@@ -88,6 +89,7 @@ final class RecordKinds
             new Column('name', 'known as', new TextCell(self::NAME), wide: 160, isComputed: true),
             new Column('focus_x', 'in sight, % from the left', new WholeCell(0, 100), true),
             new Column('focus_y', 'in sight, % from the top', new WholeCell(0, 100), true),
+            new Column('thing', 'where the thing stands, %', new BoxCell(), wide: 120),
             new Column('check', 'picture', new ChoiceCell(self::PICTURE_CHECKS), isComputed: true),
         ], isUploaded: true);
     }

@@ -65,7 +65,7 @@ trait LaidOut
     }
 
     /**
-     * @param string $part what is measured: tops, shelves
+     * @param string $part what is measured: tops, shelves, arranged
      * @param list<array<string, mixed>> $samples
      *
      * @return list<list<array<string, mixed>>> for each sample and width

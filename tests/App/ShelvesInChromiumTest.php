@@ -12,6 +12,10 @@ use App\Models\Product;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\PlacedCard;
+use Ikat\Core\Grid\Proportion;
+use Ikat\Core\Grid\ShelfArranger;
+use Ikat\Core\Grid\ShelfForm;
 use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Grid\ShelfPage;
 use Ikat\Core\Grid\ShelfSolver;
@@ -24,6 +28,8 @@ final class ShelvesInChromiumTest extends AppTestCase
     use LaidOut;
 
     private const SHELVES = 500;
+
+    private const ARRANGED = 160;
 
     /** Px that widths may differ by, and where the end of a line may be seen elsewhere. */
     private const NEAR = 0.5;
@@ -70,6 +76,63 @@ final class ShelvesInChromiumTest extends AppTestCase
             }
         }
         self::assertSame([], $off, sprintf('%d of %d differ.', count($off), self::SHELVES));
+    }
+
+    /** Rows and columns of pictures that keep their proportions: which card stands where, and how wide and tall its picture is. */
+    public function testPicturesThatKeepTheirProportionsStandAsReckoned(): void
+    {
+        mt_srand(16);
+        $goods = Product::query()->with(['picture', 'morePictures'])->orderBy('id')->get();
+        $samples = $expected = [];
+        for ($i = 0; $i < self::ARRANGED / 2; $i++) {
+            $widths = [mt_rand(340, 900), mt_rand(700, 1920)];
+            [$samples[], $expected[]] = $this->arranged($goods->shuffle(mt_rand())->take(mt_rand(1, 22))->values(), [
+                'grid.arrange' => self::one(['rows', 'columns']), 'grid.last' => self::one(array_keys(ShelfLook::LAST)),
+                'grid.columns.phone' => (float) mt_rand(1, 3), 'grid.columns.tablet' => (float) mt_rand(2, 4),
+                'grid.columns.desktop' => (float) mt_rand(2, 6), 'grid.gap' => 2.0 * mt_rand(2, 32),
+                'card.proportion' => mt_rand(60, 180) / 100, 'card.space' => (float) mt_rand(0, 3) * 8,
+            ], $widths);
+        }
+        $off = [];
+        foreach ($this->inChromium('arranged', $samples) as $i => $measured) {
+            foreach ($measured as $n => $it) {
+                [$form, $proportions, $tile, $space] = $expected[$i][$n];
+                // Each card as tall as Chromium has it: where it stands is what is asked.
+                $tall = static fn(int $k): array => [$it['tall'][$k], 1];
+                [$cards] = (new ShelfArranger($form, $tall, $tile, 2 * $space))->place($proportions);
+                $first = $it['cards'][0][1];
+                $differs = array_filter($cards, static fn(PlacedCard $c, int $k): bool => abs($it['cards'][$k][0] - $c->x) > self::NEAR
+                    || abs($it['cards'][$k][2] - $c->width) > self::NEAR || abs($it['cards'][$k][3] - $c->picture) > self::NEAR
+                    || abs($it['cards'][$k][1] - $first - $c->y) > self::NEAR, ARRAY_FILTER_USE_BOTH);
+                if ($differs !== [] || $it['over']) {
+                    $off[] = [json_encode(array_slice($differs, 0, 2, true)), $it, $samples[$i]['changes'], $samples[$i]['widths'][$n]];
+                }
+            }
+        }
+        self::assertSame([], array_slice($off, 0, 3), sprintf('%d of %d differ.', count($off), self::ARRANGED));
+    }
+
+    /**
+     * @param Collection<int, Product> $products
+     * @param array<string, mixed> $changes
+     * @param list<int> $widths of screens, px
+     *
+     * @return array{array<string, mixed>, list<array{ShelfForm, list<float>, float, float}>} for each screen the form of the shelf, the
+     *     proportions of its pictures, that of a card without one, and the space within a card
+     */
+    private function arranged(Collection $products, array $changes, array $widths): array
+    {
+        [$sample] = $this->sample($products, $changes, $widths);
+        $at = app(LookReader::class)->trying($this->look(), $changes);
+        $look = ShelfLook::of($at->resolved());
+        $proportions = array_values($products->map(static fn(Product $p): float => $p->picture === null
+            ? $look->proportion
+            : Proportion::own($p->picture->width / $p->picture->height))->all());
+
+        return [$sample, array_map(static fn(int $width): array => [
+            (new ShelfSolver($look))->at($width), $proportions, $look->proportion,
+            $width <= ShelfLook::PHONE ? min(10.0, $look->space) : $look->space,
+        ], $widths)];
     }
 
     /**

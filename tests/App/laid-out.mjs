@@ -1,5 +1,5 @@
 // Parts of pages as Chromium lays them out.
-// node laid-out.mjs PUBLIC tops|shelves < [{ "html", "css": [], "widths": [] }, …]; files are read from the folder PUBLIC.
+// node laid-out.mjs PUBLIC tops|shelves|arranged < [{ "html", "css": [], "widths": [] }, …]; files are read from the folder PUBLIC.
 // Answers with what stands where, for each width of each sample.
 import { createReadStream, existsSync, readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
@@ -82,6 +82,22 @@ const MEASURES = {
       };
     };
     return widths.map(at);
+  },
+  arranged: ({ widths }) => {
+    const { frame, doc } = window.laid;
+    return widths.map((width) => {
+      frame.style.width = `${width}px`;
+      // Each as tall as what it shows, not as its row.
+      doc.querySelector('.grid').style.alignItems = 'flex-start';
+      const grid = doc.querySelector('.grid').getBoundingClientRect();
+      const cards = [...doc.querySelectorAll('.grid .card')];
+      const place = (r) => [r.left - grid.left, r.top - grid.top, r.width].map((n) => Math.round(n * 100) / 100);
+      return {
+        cards: cards.map((card) => [...place(card.getBoundingClientRect()), card.querySelector('.card-picture').getBoundingClientRect().height]),
+        tall: cards.map((card) => card.getBoundingClientRect().height),
+        over: doc.documentElement.scrollWidth > width,
+      };
+    });
   },
   shelves: ({ widths }) => {
     const { frame, doc } = window.laid;

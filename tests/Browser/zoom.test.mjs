@@ -14,7 +14,8 @@ for (const [name, [width, height]] of Object.entries(SIZES)) {
     const small = await openPage(browser, { viewport: { width, height } });
     await signIn(small);
     for (const step of STEPS) {
-      await small.goto(`${LOOK}/${step}`);
+      const answer = await small.goto(`${LOOK}/${step}`);
+      assert.equal(answer.status(), 200, step);
       await settled(small);
       const { wide, cut } = await small.evaluate(() => {
         const lost = [];

@@ -35,7 +35,7 @@ final class LayersTest extends TestCase
         mb_convert_case mb_ord mb_scrub mb_str_split mb_stripos mb_strlen mb_strpos mb_strtolower mb_strtoupper mb_substr
         method_exists min number_format ord pack pathinfo pow preg_match preg_match_all preg_quote preg_replace
         preg_replace_callback preg_split range rawurlencode round rsort rtrim serialize sin sort spl_object_id sprintf sqrt
-        str_contains str_ends_with str_pad str_replace str_split str_starts_with stripos strlen strpos strstr strtok strtolower
+        str_contains str_ends_with str_pad str_repeat str_replace str_split str_starts_with stripos strlen strpos strstr strtok strtolower
         strtoupper strtr strval substr substr_count trim uasort ucfirst uksort unpack usort
     ';
 

@@ -6,26 +6,40 @@ namespace App\Workbench\Products;
 
 use App\Http\TypedRequest;
 use App\Models\Category;
+use App\Models\Picture;
 use App\Models\Product;
+use App\Pictures\PictureFiles;
 use App\Pictures\ShopPicture;
 use App\Storefront\CategoryQuestion;
 use App\Storefront\Dictionaries;
 use App\Storefront\ShelfOrder;
+use App\Tasks\Tasks;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
 use App\Workbench\Shell\Sheet;
 use App\Workbench\Shell\WindowPlace;
+use Ikat\Core\Check\HidingLabels;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Grid\CardPicture;
+use Ikat\Core\Grid\CardPictures;
 use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\FramedPicture;
+use Ikat\Core\Grid\FrameFor;
 use Ikat\Core\Grid\FullerRows;
+use Ikat\Core\Grid\LabelCover;
+use Ikat\Core\Grid\Proportion;
 use Ikat\Core\Grid\ShelfCounts;
 use Ikat\Core\Grid\ShelfGoods;
 use Ikat\Core\Grid\ShelfHead;
+use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Grid\ShelfPage;
 use Ikat\Core\Grid\ShelfSolver;
+use Ikat\Core\Grid\ShelfWeight;
 use Ikat\Core\Grid\StandingShelf;
 use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\Image\Connection;
+use Ikat\Core\Image\FoundObject;
 use Ikat\Core\Setting\Catalog\ProductSettings;
 use Ikat\Core\Setting\Type\NumberType;
 use Illuminate\Database\Eloquent\Builder;
@@ -35,6 +49,9 @@ final class ProductsPanel extends ControlsPanel
 {
     /** Screens a shelf is drawn on: width and height, px. */
     public const SCREENS = ['phone' => [390, 844], 'tablet' => [768, 1024], 'desktop' => [1280, 800]];
+
+    /** Bytes of one picture on a card from which it is heavy (common practice, no source). */
+    private const HEAVY = 150_000;
 
     /** Names that are measured, the longest. */
     private const NAMES = 200;
@@ -65,6 +82,17 @@ final class ProductsPanel extends ControlsPanel
 
     private ?ShelvesDrawing $drawing = null;
 
+    private ?FrameDrawing $frame = null;
+
+    private ?LabelCover $labelCover = null;
+
+    private ?float $bestFrame = null;
+
+    /** @var array<int, ShelfPage> by the width of the screen */
+    private array $pages = [];
+
+    private readonly int $picture;
+
     /** @var ?list<array{id: int, name: string, lines: array<string, int>}> */
     private ?array $longNames = null;
 
@@ -79,6 +107,7 @@ final class ProductsPanel extends ControlsPanel
         $this->shelf = isset($shelves[$asked]) ? $asked : (string) array_key_first($filled === [] ? $shelves : $filled);
         $filter = $request->word('open_filter');
         $this->filter = isset(ShelfCounts::FILTERS[$filter]) ? $filter : 'all';
+        $this->picture = $request->id('open_picture');
     }
 
     /** Measures what is kept, before anything is shown. */
@@ -100,6 +129,22 @@ final class ProductsPanel extends ControlsPanel
 
     public function sheet(): ?Sheet
     {
+        if ($this->tab === 'card') {
+            return $this->pictures()->pictures === [] ? null : new Sheet(
+                'workbench.products.frame',
+                'The frame',
+                sprintf(
+                    '%s cuts off %d%% on average, and into the thing on %d of %d pictures',
+                    Proportion::words($this->frame()->frame),
+                    round(100 * $this->pictures()->frames->cut($this->frame()->frame)),
+                    $this->pictures()->frames->thingsCut($this->frame()->frame),
+                    count($this->pictures()->pictures),
+                ),
+                FrameDrawing::HEIGHT + 36,
+                window: 240,
+            );
+        }
+
         return $this->shelf === '' || $this->tab !== 'grid' ? null : new Sheet(
             'workbench.products.sheet',
             'Shelves',
@@ -125,7 +170,10 @@ final class ProductsPanel extends ControlsPanel
 
     public function state(): array
     {
-        return [...parent::state(), 'open_shelf' => $this->shelf, 'open_filter' => $this->filter === 'all' ? '' : $this->filter];
+        return [
+            ...parent::state(), 'open_shelf' => $this->shelf, 'open_filter' => $this->filter === 'all' ? '' : $this->filter,
+            'open_picture' => $this->picture === 0 ? '' : (string) $this->picture,
+        ];
     }
 
     private function addressInShop(): string
@@ -237,6 +285,12 @@ final class ProductsPanel extends ControlsPanel
         return $this->longNames = $found;
     }
 
+    /** Which labels hide the thing on the picture they stand on. */
+    public function labelCover(): LabelCover
+    {
+        return $this->labelCover ??= HidingLabels::cover($this->bench->inspection());
+    }
+
     /** A picture that wears a label; null where there is none. */
     public function labelled(): ?ShopPicture
     {
@@ -259,7 +313,7 @@ final class ProductsPanel extends ControlsPanel
     {
         $inspection = $this->bench->inspection();
 
-        return new ShelfPage(
+        return $this->pages[$screen] ??= new ShelfPage(
             $inspection->get(CategoryParts::class),
             $inspection->look,
             $inspection->get(LineBreaks::class),
@@ -268,12 +322,183 @@ final class ProductsPanel extends ControlsPanel
         );
     }
 
+    /** The frame of the cards over all pictures. */
+    public function frame(): FrameDrawing
+    {
+        return $this->frame ??= new FrameDrawing($this->pictures(), max(0.01, $this->solver->look->proportion));
+    }
+
+    private function pictures(): CardPictures
+    {
+        return $this->bench->inspection()->get(CardPictures::class);
+    }
+
+    /** The picture that is open: the one asked for, or the one that loses most. */
+    public function picture(): ?CardPicture
+    {
+        $asked = array_filter($this->pictures()->pictures, fn(CardPicture $p): bool => $p->id === $this->picture);
+
+        return reset($asked) ?: $this->frame()->worst()[0] ?? null;
+    }
+
+    public function bestFrame(): ?float
+    {
+        return $this->bestFrame ??= $this->pictures()->frames->best();
+    }
+
+    /** Share of the pictures that a frame cuts off on average, 0..1. */
+    public function cutBy(float $frame): float
+    {
+        return $this->pictures()->frames->cut($frame);
+    }
+
+    /** Where a thing stands by hand, as the Storeroom writes it. */
+    public function thingByHand(FoundObject $thing): string
+    {
+        return implode(' ', array_map(
+            static fn(float $share): int => (int) round(100 * $share),
+            [$thing->left, $thing->top, $thing->right, $thing->bottom],
+        ));
+    }
+
+    /** Whether a picture was another one before, which can be brought back. */
+    public function hasEarlierFile(int $picture): bool
+    {
+        return Picture::query()->whereKey($picture)->whereNotNull('before')->exists();
+    }
+
+    /** @return array{?CardPicture, ?CardPicture} before and after the open one, in the order of the products */
+    public function besidePicture(): array
+    {
+        $all = $this->pictures()->pictures;
+        $at = (int) array_search($this->picture()?->id, array_column($all, 'id'), true);
+
+        return [$all[$at - 1] ?? null, $all[$at + 1] ?? null];
+    }
+
+    /**
+     * What points every picture so that the frame cuts least into its thing, as cells of the Storeroom.
+     *
+     * @return list<array{int, string, string, string}> picture, column, percent, and what stood there
+     */
+    public function pointed(): array
+    {
+        $frame = $this->frame()->frame;
+        $cells = [];
+        foreach ($this->pictures()->pictures as $picture) {
+            $framed = $picture->framed;
+            if (! $framed->isThingCut($frame)) {
+                continue;
+            }
+            [$x, $y] = $framed->bestFocus($frame);
+            foreach ([['focus_x', $x, $framed->focusX], ['focus_y', $y, $framed->focusY]] as [$column, $to, $was]) {
+                if ($to !== $was) {
+                    $cells[] = [$picture->id, $column, (string) (int) $to, (string) (int) $was];
+                }
+            }
+        }
+
+        return $cells;
+    }
+
+    /** @return array<string, array{shelves: array<string, StandingShelf>, white: float, cut: float}> each way products may stand */
+    public function arrangements(): array
+    {
+        $look = $this->bench->inspection()->look;
+        $cutInTiles = $look->text('card.fit') === 'cover' ? (new FrameFor(array_values(array_filter(array_map(
+            static fn(Product $p): ?FramedPicture => $p->picture === null ? null : new FramedPicture(
+                $p->picture->width / max(1, $p->picture->height),
+                $p->picture->foundObject(),
+            ),
+            $this->goods(),
+        )))))->cut($this->solver->look->proportion) : 0.0;
+        $ways = [];
+        foreach (array_keys(ShelfLook::ARRANGED) as $way) {
+            $shelves = $way === $this->solver->look->arrange
+                ? $this->shelves()
+                : $this->standing(new ShelfSolver($this->solver->look->with(arrange: $way)));
+            $ways[$way] = [
+                'shelves' => $shelves,
+                'white' => array_sum(array_map(static fn(StandingShelf $s): float => $s->white(), $shelves)) / max(1, count($shelves)),
+                'cut' => $way === 'tiles' ? $cutInTiles : 0.0,
+            ];
+        }
+
+        return $ways;
+    }
+
+    /** @return array<string, array<int, ShelfWeight>> device => dots by CSS px => what the pictures of the drawn shelf weigh there */
+    public function weights(): array
+    {
+        $pictures = array_map(fn(Product $p): ?array => $p->picture === null ? null : [
+            'width' => $p->picture->width, 'bytes' => $this->files()->bytes($p->picture),
+        ], $this->goods());
+        $weights = [];
+        foreach ($this->shelves() as $device => $shelf) {
+            foreach ([1, 2] as $density) {
+                $weights[$device][$density] = new ShelfWeight($shelf, $pictures, $density, Connection::ofDevice($device));
+            }
+        }
+
+        return $weights;
+    }
+
+    /** @return array<int, int> number of a card whose picture alone weighs too much for a phone => bytes it loads of it */
+    public function heavy(): array
+    {
+        $bytes = array_map(
+            fn(Product $p): int => $p->picture === null ? 0 : $this->files()->bytes($p->picture)[$p->picture->widths[0]],
+            $this->goods(),
+        );
+
+        return array_filter($bytes, static fn(int $each): bool => $each > self::HEAVY);
+    }
+
+    /**
+     * What encoding the pictures of the drawn shelf anew would save.
+     *
+     * @return array{pictures: list<int>, now: int, then: int} ids of those that can be lighter, of all products; bytes of those on the
+     *     shelf as
+     *     a phone loads them now, and as it would
+     */
+    public function lighter(): array
+    {
+        $ids = array_column($this->pictures()->pictures, 'id');
+        $can = Picture::query()->whereKey($ids)->get()->filter(static fn(Picture $p): bool => PictureFiles::canBeLighter($p));
+        $here = array_filter(array_map(static fn(Product $p): ?Picture => $p->picture, $this->goods()));
+        $lighter = array_map($this->files()->lighter(...), array_values(array_filter($here, PictureFiles::canBeLighter(...))));
+
+        return [
+            'pictures' => array_map(intval(...), array_values($can->modelKeys())),
+            'now' => array_sum(array_column($lighter, 'now')), 'then' => array_sum(array_column($lighter, 'then')),
+        ];
+    }
+
+    private function files(): PictureFiles
+    {
+        return app(PictureFiles::class);
+    }
+
+    /** Where a product's picture is tended. */
+    public function pictureAddress(Product $product): string
+    {
+        return $this->bench->address("storeroom?open_kind=pictures&open_record=$product->picture_id");
+    }
+
+    public function tasks(): Tasks
+    {
+        return app(Tasks::class);
+    }
+
     /** @return array<string, StandingShelf> by device */
     public function shelves(): array
     {
-        if ($this->shelves !== null) {
-            return $this->shelves;
-        }
+        return $this->shelves ??= $this->standing($this->solver);
+    }
+
+    /** @return array<string, StandingShelf> by device */
+    private function standing(ShelfSolver $solver): array
+    {
         $top = $this->bench->inspection()->get(TopOfPage::class);
         $head = $this->head();
         $goods = array_map(static fn(Product $p): ShelfGoods => new ShelfGoods(
@@ -281,14 +506,15 @@ final class ProductsPanel extends ControlsPanel
             $p->note,
             $p->rating !== null && $p->shows_rating,
             ! $p->isSoldOut(),
+            $p->picture === null ? null : $p->picture->width / max(1, $p->picture->height),
         ), $this->goods());
 
-        return $this->shelves = array_map(
+        return array_map(
             fn(array $screen): StandingShelf => $this->page($screen[0])->shelf(
                 $top->at((float) $screen[0])['height'],
                 $head,
                 $goods,
-                $this->solver->at((float) $screen[0]),
+                $solver->at((float) $screen[0]),
                 $screen[1],
             ),
             self::SCREENS,
@@ -316,6 +542,22 @@ final class ProductsPanel extends ControlsPanel
             $say($count === 1 ? ':count product' : ':count products', ['count' => $count]),
             $picture === null ? null : $picture->height / max(1, $picture->width),
         );
+    }
+
+    /** @return array{string, string} what there is to say of a shelf's end: what, and what of it */
+    public function ends(StandingShelf $shelf): array
+    {
+        $form = $shelf->form;
+        $count = count($shelf->cards);
+        if ($form->arrange === 'columns') {
+            return ['columns', (string) $form->columns];
+        }
+        if ($form->arrange === 'rows') {
+            return ['last row', $shelf->places === [] ? 'full' : ($form->last === 'more' ? 'filled' : 'not full')];
+        }
+        $empty = $form->empty($count);
+
+        return ['last row', $empty > 0 ? round($empty, 1).' empty' : ($form->leftOver($count) > 0 ? 'filled' : 'full')];
     }
 
     public function drawing(): ShelvesDrawing

@@ -9,6 +9,7 @@ use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsStep;
 use App\Workbench\Shell\StepPanel;
 use Ikat\Core\Setting\StepKey;
+use Illuminate\Support\Facades\Route;
 
 /** Shelves of products, the card of each, and the page of one. */
 final class ProductsStep extends ControlsStep
@@ -16,6 +17,13 @@ final class ProductsStep extends ControlsStep
     public function key(): string
     {
         return StepKey::PRODUCTS;
+    }
+
+    public static function routes(): void
+    {
+        Route::middleware('can:edit')->group(static function (): void {
+            Route::post('products/lighten', [LightenController::class, 'begin']);
+        });
     }
 
     public function keywords(): string

@@ -83,30 +83,14 @@ final readonly class ShelvesDrawing
     /**
      * Cards as they stand, those whose top is in sight.
      *
-     * @return list<array{n: int, x: float, y: float, width: float, picture: float, height: float}> on the drawing
+     * @return list<array{n: int, x: float, y: float, width: float, picture: float, lines: int}> on the drawing
      */
     public function cards(string $device): array
     {
-        $shelf = $this->shelves[$device];
-        $form = $shelf->form;
-        $count = count($shelf->pictures);
-        $side = ($shelf->screen[0] - $form->room) / 2;
         $cards = [];
-        $y = $shelf->begins;
-        foreach ($shelf->rows as $row => $height) {
-            $in = min($form->columns, $count - $row * $form->columns);
-            $width = $row === count($shelf->rows) - 1 ? $form->lastCard($count) : $form->card;
-            $taken = $in * $width + ($in - 1) * $form->gap;
-            $x = $side + (in_array($form->last, ['center', 'stretch'], true) ? ($form->room - $taken) / 2 : 0.0);
-            for ($i = 0; $i < $in; $i++) {
-                $n = $row * $form->columns + $i;
-                $cards[] = [
-                    'n' => $n, 'x' => $this->x($device, $x), 'y' => $this->y($device, $y), 'width' => round($width * $this->scale, 1),
-                    'picture' => round($shelf->pictures[$n] * $this->scale, 1), 'height' => round($height * $this->scale, 1),
-                ];
-                $x += $width + $form->gap;
-            }
-            $y += $height + $form->rowGap;
+        foreach ($this->shelves[$device]->cards as $n => $card) {
+            $place = $this->place($device, $card->x, $card->y, $card->width);
+            $cards[] = ['n' => $n, ...$place, 'picture' => round($card->picture * $this->scale, 1), 'lines' => $card->lines];
         }
 
         return array_values(array_filter($cards, fn(array $card): bool => $card['y'] < $this->bottom($device)));
@@ -119,31 +103,22 @@ final readonly class ShelvesDrawing
      */
     public function places(string $device): array
     {
-        $shelf = $this->shelves[$device];
-        $form = $shelf->form;
-        $count = count($shelf->pictures);
-        $left = $form->leftOver($count);
-        if ($left === 0 || $count === 0) {
-            return [];
-        }
-        $last = count($shelf->rows) - 1;
-        $height = round($shelf->rows[$last] * $this->scale, 1);
-        $y = $this->y($device, $shelf->ends - $shelf->rows[$last]);
-        $side = ($shelf->screen[0] - $form->room) / 2;
-        $at = static fn(int $column): float => $side + $column * ($form->card + $form->gap);
-        $in = $form->columns - $left;
-        $taken = $in * $form->lastCard($count) + ($in - 1) * $form->gap;
-        $beside = ($form->room - $taken) / 2;
-        $places = match ($form->last) {
-            'more' => [[$at($in), $side + $form->room - $at($in)]],
-            'leave' => array_map(static fn(int $n): array => [$at($in + $n), $form->card], range(0, $left - 1)),
-            default => $beside < $form->gap + 2 ? [] : [
-                [$side, $beside - $form->gap], [$side + $beside + $taken + $form->gap, $beside - $form->gap],
+        $places = array_map(
+            fn(array $p): array => [
+                ...$this->place($device, $p['x'], $p['y'], $p['width']), 'height' => round($p['height'] * $this->scale, 1),
             ],
-        };
+            $this->shelves[$device]->places,
+        );
 
-        return array_map(fn(array $place): array => [
-            'x' => $this->x($device, $place[0]), 'y' => $y, 'width' => round($place[1] * $this->scale, 1), 'height' => $height,
-        ], $y < $this->bottom($device) ? $places : []);
+        return array_values(array_filter($places, fn(array $place): bool => $place['y'] < $this->bottom($device)));
+    }
+
+    /** @return array{x: float, y: float, width: float} on the drawing */
+    private function place(string $device, float $x, float $y, float $width): array
+    {
+        $shelf = $this->shelves[$device];
+        $side = ($shelf->screen[0] - $shelf->form->room) / 2;
+
+        return ['x' => $this->x($device, $side + $x), 'y' => $this->y($device, $y), 'width' => round($width * $this->scale, 1)];
     }
 }

@@ -8,6 +8,7 @@ use App\Http\TypedRequest;
 use App\Models\Picture;
 use App\Pictures\KeepPicture;
 use App\Pictures\Originals;
+use App\Pictures\PictureGround;
 use App\Pictures\UnusablePicture;
 use App\Storeroom\PictureNames;
 use App\Storeroom\RecordRows;
@@ -81,6 +82,26 @@ final class StoreroomPictureController
             $this->keep->crop($picture, $originals, [$left, $top, max(0.0, 1 - $left - $right), max(0.0, 1 - $top - $bottom)]);
 
             return 'Cut, everywhere it stands.';
+        });
+    }
+
+    /** A picture without its flat ground, before that is taken away. */
+    public function ground(int $look, int $record, PictureGround $grounds): Response
+    {
+        $this->maker->look($look);
+        $png = $grounds->shown(Picture::query()->findOrFail($record));
+
+        return $png === null
+            ? new Response('This picture has no flat ground.', 404, ['Content-Type' => 'text/plain; charset=UTF-8'])
+            : new Response($png, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=3600']);
+    }
+
+    public function takeGround(TypedRequest $request, int $look, int $record, PictureGround $grounds): Response
+    {
+        return $this->change($request, $look, $record, function (Picture $picture) use ($grounds): string {
+            $this->keep->put($picture, $grounds->without($picture));
+
+            return 'It stands without its ground, everywhere.';
         });
     }
 

@@ -114,6 +114,8 @@ final class StoreroomStep implements Step, StandsApart, BringsFinds
             Route::post('pictures/names', [StoreroomPictureController::class, 'names']);
             Route::post('pictures/{record}/file', [StoreroomPictureController::class, 'replace']);
             Route::post('pictures/{record}/crop', [StoreroomPictureController::class, 'crop']);
+            Route::get('pictures/{record}/ground', [StoreroomPictureController::class, 'ground']);
+            Route::post('pictures/{record}/ground', [StoreroomPictureController::class, 'takeGround']);
             Route::post('pictures/{record}/back', [StoreroomPictureController::class, 'bringBack']);
             Route::post('storefronts', [StorefrontController::class, 'open'])->middleware('can:tend-people');
             Route::post('storefronts/{record}/password', [StorefrontController::class, 'password'])->middleware('can:tend-people');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Setting\Catalog;
 
 use Ikat\Core\Grid\LabelRules;
+use Ikat\Core\Grid\Proportion;
 use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Setting\Condition;
 use Ikat\Core\Setting\Setting;
@@ -15,6 +16,12 @@ final class ProductSettings
 {
     public const PROPORTIONS = ['square' => 'square', 'wide' => 'wider than tall, 7 to 6', 'tall' => 'taller than wide, 4 to 5'];
     public const RATIOS = ['square' => '1 / 1', 'wide' => '7 / 6', 'tall' => '4 / 5'];
+
+    /** What a picture without a ground of its own stands on, and what it throws there. */
+    public const GROUNDS = [
+        'quiet' => 'the quiet surface', 'page' => 'the page itself', 'ink' => 'the color of words', 'action' => 'the color of actions',
+    ];
+    public const SHADOWS = ['none' => 'none', 'soft' => 'soft, below', 'ground' => 'at its foot'];
 
     /** Ways to sort products; "hand" is the merchant's own order. */
     public const SORTS = [
@@ -72,6 +79,15 @@ final class ProductSettings
             ),
             Setting::count('grid.count', 'Products on a page', 'grid', StepKey::PRODUCTS, 24, 4, 48, 'product grid how many number paging'),
             Setting::choice(
+                'grid.arrange',
+                'How products stand',
+                'grid',
+                StepKey::PRODUCTS,
+                'tiles',
+                ShelfLook::ARRANGED,
+                keywords: 'arrange tiles rows justified columns staggered masonry grid',
+            ),
+            Setting::choice(
                 'grid.last',
                 'Places left over in the last row',
                 'grid',
@@ -122,15 +138,34 @@ final class ProductSettings
                 keywords: 'product card color scheme',
             ),
             Setting::length('card.space', 'Space inside the card', 'card', StepKey::PRODUCTS, 0, 0, 32, keywords: 'product card padding'),
-            Setting::choice(
+            Setting::number(
                 'card.proportion',
-                'Picture proportion',
+                'Width of a picture by its height',
                 'card',
                 StepKey::PRODUCTS,
-                'wide',
-                self::PROPORTIONS,
-                self::RATIOS,
-                'product picture shape aspect ratio',
+                1.17,
+                Proportion::LEAST,
+                Proportion::MOST,
+                0.01,
+                'product picture proportion shape aspect ratio frame',
+            ),
+            Setting::choice(
+                'card.ground',
+                'Ground behind cut-out pictures',
+                'card',
+                StepKey::PRODUCTS,
+                'quiet',
+                self::GROUNDS,
+                keywords: 'product picture transparent background cutout',
+            ),
+            Setting::choice(
+                'card.shadow',
+                'Shadow of cut-out pictures',
+                'card',
+                StepKey::PRODUCTS,
+                'none',
+                self::SHADOWS,
+                keywords: 'product picture transparent drop shadow cutout',
             ),
             Setting::choice(
                 'card.fit',

@@ -35,7 +35,7 @@ final class ShelfPageTest extends TestCase
     {
         return new ShelfPage(
             CategoryParts::of(MatchedPage::of(Stylesheet::parse(self::CSS), self::PAGE)),
-            Fixtures::look(),
+            Fixtures::look(['card.proportion' => 2.0]),
             new LineBreaks(null),
             [],
             $screen,
@@ -46,21 +46,11 @@ final class ShelfPageTest extends TestCase
     {
         $page = self::page(1280);
         // Twice 9 px around, a picture half as tall as the 182 px within, 12 + 24 for the name, 6 + 21 for the note, 3 + 24 for the price.
-        self::assertEqualsWithDelta(18 + 91 + 36 + 27 + 27, $page->card(new ShelfGoods('A', 'n', false, false), 200), 1e-9);
-        self::assertEqualsWithDelta(18 + 91 + 36 + 27, $page->card(new ShelfGoods('A', '', false, false), 200), 1e-9);
-        self::assertEqualsWithDelta(10 + 44, $page->card(new ShelfGoods('A', '', false, true), 200) - (18 + 91 + 36 + 27), 3.0);
+        self::assertEqualsWithDelta(18 + 91 + 36 + 27 + 27, $page->card(new ShelfGoods('A', 'n', false, false), 200, 91), 1e-9);
+        self::assertEqualsWithDelta(18 + 91 + 36 + 27, $page->card(new ShelfGoods('A', '', false, false), 200, 91), 1e-9);
+        self::assertEqualsWithDelta(10 + 44, $page->card(new ShelfGoods('A', '', false, true), 200, 91) - (18 + 91 + 36 + 27), 3.0);
         // What a phone does not show takes no room.
-        self::assertEqualsWithDelta(18 + 91 + 36, self::page(390)->card(new ShelfGoods('A', '', true, false), 200), 1e-9);
-    }
-
-    public function testARowIsAsTallAsItsTallestCard(): void
-    {
-        $form = (new ShelfSolver(new ShelfLook(['phone' => 1, 'tablet' => 2, 'desktop' => 2], 24, 1168, 0, 24, 'leave')))->at(1280);
-        $rows = self::page(1280)->rows([
-            new ShelfGoods('A', '', false, false), new ShelfGoods('B', 'n', false, false), new ShelfGoods('C', '', false, false),
-        ], $form);
-        self::assertCount(2, $rows);
-        self::assertEqualsWithDelta(27.0, $rows[0] - $rows[1], 1e-9);
+        self::assertEqualsWithDelta(18 + 91 + 36, self::page(390)->card(new ShelfGoods('A', '', true, false), 200, 91), 1e-9);
     }
 
     public function testAShelfSaysWhatItsFirstScreenShowsAndWhereItEnds(): void
@@ -71,7 +61,7 @@ final class ShelfPageTest extends TestCase
         $shelf = self::page(1280)->shelf(100, $head, $goods, $form, 800);
         // Two rows of cards 572 px wide: pictures of 277 px, 9 px around, 36 for the name, 27 for the price; 32.4 px between.
         $row = 18 + 277 + 36 + 27;
-        self::assertSame([236.0, 3, [1, 1, 1]], [$shelf->begins, count($shelf->pictures), $shelf->lines]);
+        self::assertSame([236.0, 3, [1, 1, 1]], [$shelf->begins, count($shelf->cards), array_column($shelf->cards, 'lines')]);
         self::assertEqualsWithDelta(236 + 2 * $row + 32.4, $shelf->ends, 1e-9);
         self::assertEqualsWithDelta($shelf->ends / 800, $shelf->screens(), 1e-9);
         self::assertSame(2, $shelf->seen, 'the second row begins at 626 px, and its picture ends below the screen');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Store;
 
 use Ikat\Core\Store\Cell\AddressCell;
+use Ikat\Core\Store\Cell\BoxCell;
 use Ikat\Core\Store\Cell\CellType;
 use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
@@ -44,6 +45,8 @@ final class CellsTest extends TestCase
         }
         yield 'whole' => [new WholeCell(), '1,200', 1200, '1200'];
         yield 'less than nothing' => [new WholeCell(-10, 10), '-3', -3, '-3'];
+        yield 'a part of a picture' => [new BoxCell(), '12, 8, 88,96', '12 8 88 96', '12 8 88 96'];
+        yield 'no part of a picture' => [new BoxCell(), '', '', ''];
         yield 'yes' => [new SwitchCell(), 'Y', true, 'yes'];
         yield 'no' => [new SwitchCell(), '0', false, 'no'];
         yield 'choice by its words' => [new ChoiceCell(['main' => 'the main menu']), 'The Main Menu', 'main', 'the main menu'];
@@ -94,6 +97,9 @@ final class CellsTest extends TestCase
         yield [$money, '10000000.01', 'more than fits'];
         yield [$money, '99999999999999999999', 'more than fits'];
         yield [new WholeCell(), '3.5', 'no whole number'];
+        yield [new BoxCell(), '12 8 88', 'in percent'];
+        yield [new BoxCell(), '88 8 12 96', 'left of the right one'];
+        yield [new BoxCell(), '0 0 120 96', 'between 0 and 100'];
         yield [new WholeCell(), '-1', 'from 0 to 999,999'];
         yield [new SwitchCell(), 'maybe', 'yes or no'];
         yield [new ChoiceCell(['main' => 'the main menu']), 'side', 'It can be the main menu.'];

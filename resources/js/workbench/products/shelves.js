@@ -24,6 +24,10 @@ export function startShelves(shopWindow) {
     },
     gap: (mark, x, was, from) => was + (x - from) / Number(drawing().dataset.scale),
     page: (mark, x, was, from) => was + (2 * (x - from)) / Number(drawing().dataset.scale),
+    frame: (mark, x) => {
+      const { left, room, least, most } = drawing().dataset;
+      return least * (most / least) ** ((x - left) / room);
+    },
     count: (mark, x) => 1 + (x - Number(mark.dataset.first)) / Number(mark.dataset.each),
   };
 
@@ -33,7 +37,7 @@ export function startShelves(shopWindow) {
   function move(mark, wanted) {
     const { step, unit, live } = mark.dataset;
     const [least, most] = [Number(mark.getAttribute('aria-valuemin')), Number(mark.getAttribute('aria-valuemax'))];
-    const value = Math.min(most, Math.max(least, Math.round(wanted / Number(step)) * Number(step)));
+    const value = Math.min(most, Math.max(least, Number((Math.round(wanted / Number(step)) * Number(step)).toFixed(4))));
     if (value === valueOf(mark)) return;
     mark.setAttribute('aria-valuenow', value);
     mark.setAttribute('aria-valuetext', `${value} ${unit}`.trim());
@@ -63,7 +67,8 @@ export function startShelves(shopWindow) {
     show(mark);
     const was = valueOf(mark);
     const from = across(event.clientX);
-    const moved = [...mark.querySelectorAll('[data-moves]'), mark.previousElementSibling].filter((each) => each?.hasAttribute('data-moves'));
+    const named = mark.dataset.slides === 'frame' ? drawing().querySelectorAll('[data-moves="frame"]') : [];
+    const moved = [...new Set([...named, ...mark.querySelectorAll('[data-moves]'), mark.previousElementSibling])].filter((each) => each?.hasAttribute('data-moves'));
     drag(event, mark, {
       move: (to) => {
         const x = across(to.clientX);

@@ -16,6 +16,9 @@ export const keepSaid = (of, language, value) => send({ ...of, language, value }
 /** One cell of the Storeroom, changed from a step. */
 export const keepCell = (kind, record, column, value, stood) => send({ open_kind: kind, here: 1, record, column, value, stood }, 'storeroom/cells');
 
+/** Several cells of the Storeroom in one edit: [[id, column, what is typed, what stood there], …]. */
+export const keepCells = (kind, cells) => send({ open_kind: kind, here: 1, cells: JSON.stringify(cells) }, 'storeroom/cells');
+
 function send(values, to = 'edits') {
   const state = Object.fromEntries(new FormData(document.querySelector('#state')));
   return htmx.ajax('POST', `${document.body.dataset.base}/${to}`, { target: '#bench', swap: 'morph:innerHTML', values: { ...state, ...values } });

@@ -1,11 +1,15 @@
 @php($pictures = App\Pictures\ShopPicture::ofProduct($product))
 @php($hover = $shop->text('card.hover'))
-<li class="card {{ $shop->mayWear('card.scheme') }}" data-part="card">
-  <div class="card-picture hover-{{ $hover }}" data-from="card.hover">
+@php($proportion = $shop->arranged() === '' || $pictures === [] ? null : $pictures[0]->proportion())
+@php($own = $proportion === null ? '' : ' '.Ikat\Core\Grid\Proportion::class($proportion))
+@php($sizes = $shop->pictureSizes($proportion === null || $shop->arranged() !== 'arrange-rows' ? null : Ikat\Core\Grid\Proportion::own($proportion)))
+@php($cutOut = ($pictures[0] ?? null)?->isCutOut ?? false)
+<li class="card {{ $shop->mayWear('card.scheme') }}{{ $own }}" data-part="card">
+  <div @class(["card-picture hover-$hover", $shop->groundOfCutOuts() => $cutOut]) data-from="card.hover{{ $cutOut ? ' card.ground card.shadow' : '' }}">
     @if ($pictures !== [])
-    <x-shop::picture :shop="$shop" :picture="$pictures[0]" :eager="$eager ?? false" sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>
+    <x-shop::picture :shop="$shop" :picture="$pictures[0]" :class="$cutOut ? 'cut-out' : ''" :eager="$eager ?? false" :sizes="$sizes"/>
     @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :shop="$shop" :picture="$pictures[1]" alt="" class="card-second"
-      sizes="(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px"/>@endif
+      :sizes="$sizes"/>@endif
     @else
     {{-- A label says enough, and has the room to itself. --}}
     <span class="no-picture">@unless ($shop->on('card.label') && $shop->labels($product) !== [])<x-say :shop="$shop" k="picture.none"/>@endunless</span>

@@ -13,6 +13,32 @@
   href="{{ $bench->address('storeroom?open_kind=categories') }}" data-open>Make one in the Storeroom</a></p>
 @else
 @php($forms = array_map(fn ($shelf) => $shelf->form, $panel->shelves()))
+@php($arranged = $look->text('grid.arrange') ?: 'tiles')
+@php($ways = $panel->arrangements())
+@php($lost = array_map(fn ($way) => $way['white'] + $way['cut'], $ways))
+@php($least = (string) array_search(min($lost), $lost, true))
+<x-tool id="t-arrange" title="How products stand" :note="$least === $arranged ? 'leaves the least empty and cut off' : ShelfLook::ARRANGED[$least].' leave less empty and cut off'">
+  <ul class="arrangements grid grid-cols-3 gap-2 text-[12px]">
+    @foreach ($ways as $way => $found)
+    @php($desk = $found['shelves']['desktop'])
+    @php($high = min($desk->ends - $desk->begins, 1400))
+    <li @class(['grid content-start gap-1 border-t-2 p-1', 'border-blue bg-blue-wash' => $way === $arranged, 'border-transparent' => $way !== $arranged])>
+      <svg viewBox="0 0 {{ round($desk->form->room) }} 1000" role="img"
+        aria-label="{{ ucfirst(ShelfLook::ARRANGED[$way]) }} on a desktop">@foreach ($desk->cards as $n => $card)@continue($card->y - $desk->begins > 1000)<rect
+        x="{{ round($card->x) }}" y="{{ round($card->y - $desk->begins) }}" width="{{ round($card->width) }}" height="{{ round($card->picture) }}"/><rect class="words" x="{{ round($card->x) }}"
+        y="{{ round($card->y - $desk->begins + $card->picture + 16) }}" width="{{ round(.7 * $card->width) }}" height="{{ round(max(12, .4 * ($card->height - $card->picture))) }}"/>@endforeach</svg>
+      @if ($edits && $way !== $arranged)<x-edit class="justify-self-start text-left" :$bench :changes="['grid.arrange' => $way]"
+        :tries="true">{{ ucfirst(ShelfLook::ARRANGED[$way]) }}</x-edit>@else<b>{{ ucfirst(ShelfLook::ARRANGED[$way]) }}</b>@endif
+      <span class="text-ink-2">{{ round(100 * $found['white']) }}% white, {{ $found['cut'] > 0.005 ? round(100 * $found['cut']).'% of pictures cut off' : 'nothing cut off' }}</span>
+    </li>
+    @endforeach
+  </ul>
+  <p class="pt-1 text-[12px]">@if ($least === $arranged)Nothing else leaves less.@else{{ ucfirst(ShelfLook::ARRANGED[$least]) }} leave {{ round(100 * $ways[$least]['white']) }}% white instead of
+    {{ round(100 * $ways[$arranged]['white']) }}%{{ $ways[$arranged]['cut'] - $ways[$least]['cut'] > .005 ? ', and
+      cut '.($ways[$least]['cut'] > .005 ? round(100 * $ways[$least]['cut']).'%' : 'nothing').' off instead of '.round(100 * $ways[$arranged]['cut']).'%' : '' }},
+    on the three screens together.@endif @if ($arranged === 'columns')Products run down one column after the other.@endif</p>
+</x-tool>
+@if ($arranged !== 'columns')
 <x-tool id="t-last" title="The last row" :note="'of '.$panel->onPage().' on a page'">
   @php($now = $look->text('grid.last'))
   <ul class="fills-row grid grid-cols-[repeat(auto-fit,minmax(86px,1fr))] gap-2 text-[12px]">
@@ -28,7 +54,7 @@
     </li>
     @endforeach
   </ul>
-  @foreach (array_keys(ProductsPanel::SCREENS) as $device)
+  @foreach ($arranged === 'tiles' ? array_keys(ProductsPanel::SCREENS) : [] as $device)
   @php($empty = $forms[$device]->empty($panel->onPage()))
   @continue($empty === 0.0 || $panel->ways($device) === [])
   <p class="flex flex-wrap items-baseline gap-x-3 pt-1 text-[12px]"><x-diamond severity="know"/> {{ round($empty) }} {{ $empty === 1.0 ? 'place stays' : 'places stay' }} empty on a {{ $device }}:
@@ -36,6 +62,7 @@
       class="text-ink-2">{{ $way['told'] }}</span></span>@endforeach</p>
   @endforeach
 </x-tool>
+@endif
 @php($order = $panel->order())
 @php($away = ['column' => 'first_goods', 'value' => '', 'stood' => $order['stood'] ?? ''])
 <x-tool id="t-order" title="Order" :note="$order === null ? '' : ($order['placed'] === 0 ? 'as all goods stand' : $order['placed'].' placed by hand, then as all goods stand')">
@@ -52,6 +79,8 @@
       class="text-ink-2">{{ $last }}. Places show in the shop at once.</span></span>@endif @endif</p>
   @endif
 </x-tool>
+@include('workbench.products.weight')
+@if ($arranged === 'tiles')
 <x-tool id="t-shelves" title="Every shelf" note="its last row on each screen">
   <p class="flex gap-x-4 pb-1 text-[12px]" role="group" aria-label="Asked for">@foreach (ShelfCounts::FILTERS as $filter => $words)<a
     @class(['act', 'chosen px-1 no-underline' => $filter === $panel->filter])
@@ -81,18 +110,23 @@
 </x-tool>
 @endif
 @endif
+@endif
 @if ($panel->tab === 'card')
+@if ($panel->picture() !== null)@include('workbench.products.picture', ['picture' => $panel->picture()])@endif
 @if ($look->value('card.label') === true)
 @php([$across, $down] = [$look->text('card.label.across'), $look->text('card.label.down')])
 @php($shown = $panel->labelled())
-<x-tool id="t-label" title="Labels" note="in which corner of the picture">
+@php($cover = $panel->labelCover())
+@php($labelled = $cover->labelled())
+@php($hides = fn (string $x, string $y): string => count($cover->hidden($x, $y)).' of '.$labelled)
+<x-tool id="t-label" title="Labels" note="how many hide part of their thing on a phone">
   <div class="label-corners" role="group" aria-label="Corner of the labels">
     @if ($shown !== null)<img src="{{ $shown->smallest() }}" alt="" width="210" height="180">@endif
     @foreach (['top' => 'top', 'bottom' => 'bottom'] as $y => $words)@foreach (['start' => 'left', 'end' => 'right'] as $x => $side)
     @php($isHere = $x === $across && $y === $down)
     @if ($edits && ! $isHere)<x-edit class="corner at-{{ $y }}-{{ $x }}" :$bench look="" :changes="['card.label.across' => $x, 'card.label.down' => $y]"
-      :tries="true">{{ ucfirst($words) }} {{ $side }}</x-edit>
-    @elseif ($isHere)<b class="corner at-{{ $y }}-{{ $x }} is-here">{{ ucfirst($words) }} {{ $side }}</b>@endif
+      :tries="true">{{ ucfirst($words) }} {{ $side }} <i>{{ $hides($x, $y) }}</i></x-edit>
+    @elseif ($isHere)<b class="corner at-{{ $y }}-{{ $x }} is-here">{{ ucfirst($words) }} {{ $side }} <i>{{ $hides($x, $y) }}</i></b>@endif
     @endforeach @endforeach
   </div>
 </x-tool>

@@ -39,9 +39,9 @@
       @if ($product->picture)<svg x="{{ $card['x'] }}" y="{{ $card['y'] }}" width="{{ $card['width'] }}" height="{{ $card['picture'] }}"
         viewBox="0 0 {{ $card['width'] }} {{ $card['picture'] }}"><image
         href="{{ ShopPicture::of($product->picture)->smallest() }}" width="{{ $card['width'] }}" height="{{ $card['picture'] }}" preserveAspectRatio="xMidYMid slice"/></svg>@endif
-      @for ($line = 0; $line < $shelf->lines[$card['n']]; $line++)<rect class="name" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + 3.2 * $bar + 3 * $line * $bar, 1) }}"
-        width="{{ round($card['width'] * ($line === $shelf->lines[$card['n']] - 1 ? .6 : .92), 1) }}" height="{{ $bar }}"/>@endfor
-      <rect class="cost" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + (4 + 3 * $shelf->lines[$card['n']]) * $bar, 1) }}" width="{{ round($card['width'] * .3, 1) }}"
+      @for ($line = 0; $line < $card['lines']; $line++)<rect class="name" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + 3.2 * $bar + 3 * $line * $bar, 1) }}"
+        width="{{ round($card['width'] * ($line === $card['lines'] - 1 ? .6 : .92), 1) }}" height="{{ $bar }}"/>@endfor
+      <rect class="cost" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + (4 + 3 * $card['lines']) * $bar, 1) }}" width="{{ round($card['width'] * .3, 1) }}"
         height="{{ $bar }}"/>
     </g>
     @endforeach
@@ -51,12 +51,11 @@
   <rect class="edge" x="{{ $left }}" y="{{ ShelvesDrawing::TOP }}" width="{{ $wide }}" height="{{ $bottom - ShelvesDrawing::TOP }}"/>
   @php($fold = $drawing->y($device, $shelf->screen[1]))
   @if ($fold < $bottom)<path class="first-screen" d="M{{ $left - 3 }} {{ $fold }}H{{ $right + 6 }}"/>@endif
-  @php($empty = $form->empty($count))
   @php($at = $right + 9)
   @foreach ([
     ['card', round($form->card).' px'], ['begins at', number_format(round($shelf->begins)).' px'],
     ['first screen shows', $shelf->seen.' of '.$count], ['ends after', round($shelf->screens(), 1).' screens'],
-    ['last row', $empty > 0 ? round($empty, 1).' empty' : ($form->leftOver($count) > 0 ? 'filled' : 'full')],
+    $panel->ends($shelf),
   ] as $i => [$what, $figure])
   <text x="{{ $at }}" y="{{ ShelvesDrawing::TOP + 10 + 27 * $i }}">{{ $what }}<tspan x="{{ $at }}" dy="12" class="figure">{{ $figure }}</tspan></text>
   @endforeach
@@ -78,6 +77,7 @@
     }}</text><rect class="slide-plate is-quiet" x="{{ $right + 103 }}" y="{{ $y + 15 }}" width="52" height="17"/><text class="slide-words is-quiet" x="{{ $right + 129 }}" y="{{ $y + 28 }}"
     text-anchor="middle">{{ Setting::plainNumber($value) }}</text></x-slide>
   @endforeach
+  @if ($panel->solver->look->arrange === 'tiles')
   {{-- Which numbers of products on a page come out even. --}}
   @php($y = $drawing->strip())
   @php($step = 14.2)
@@ -99,4 +99,5 @@
     width="24" height="24"/><rect class="slide-plate" x="{{ $of((int) $onPage) - 10 }}" y="{{ $y + 4 }}" width="20" height="17"/><text class="slide-words" x="{{ $of((int) $onPage) }}"
       y="{{ $y + 17 }}"
     text-anchor="middle">{{ Setting::plainNumber($onPage) }}</text></g></x-slide>
+  @endif
 </svg>
