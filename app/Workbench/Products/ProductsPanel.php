@@ -84,6 +84,9 @@ final class ProductsPanel extends ControlsPanel
 
     private ?FrameDrawing $frame = null;
 
+    /** @var ?array{pictures: list<int>, now: int, then: int} */
+    private ?array $lighter = null;
+
     private ?LabelCover $labelCover = null;
 
     private ?float $bestFrame = null;
@@ -116,6 +119,7 @@ final class ProductsPanel extends ControlsPanel
         if ($this->tab === 'grid' && $this->shelf !== '') {
             $this->shelves();
             $this->order();
+            $this->lighter();
         }
         if ($this->tab === 'card') {
             $this->longNames();
@@ -458,17 +462,19 @@ final class ProductsPanel extends ControlsPanel
      * What encoding the pictures of the drawn shelf anew would save.
      *
      * @return array{pictures: list<int>, now: int, then: int} ids of those that can be lighter, of all products; bytes of those on the
-     *     shelf as
-     *     a phone loads them now, and as it would
+     *     shelf as a phone loads them now, and as it would
      */
     public function lighter(): array
     {
+        if ($this->lighter !== null) {
+            return $this->lighter;
+        }
         $ids = array_column($this->pictures()->pictures, 'id');
         $can = Picture::query()->whereKey($ids)->get()->filter(static fn(Picture $p): bool => PictureFiles::canBeLighter($p));
         $here = array_filter(array_map(static fn(Product $p): ?Picture => $p->picture, $this->goods()));
         $lighter = array_map($this->files()->lighter(...), array_values(array_filter($here, PictureFiles::canBeLighter(...))));
 
-        return [
+        return $this->lighter = [
             'pictures' => array_map(intval(...), array_values($can->modelKeys())),
             'now' => array_sum(array_column($lighter, 'now')), 'then' => array_sum(array_column($lighter, 'then')),
         ];

@@ -12,7 +12,9 @@ export function startPlace(shopWindow, sheet) {
   }
   const here = () => location.pathname + location.search;
   let open = state().dataset.address;
-  let isGoingBack = false;
+  // Back may be pressed again before it has led anywhere: none of these ways makes a new entry, and the last alone is followed.
+  let ways = 0;
+  let last = 0;
 
   function write(isNew) {
     if (address() !== here()) history[isNew ? 'pushState' : 'replaceState']({}, '', address());
@@ -21,20 +23,27 @@ export function startPlace(shopWindow, sheet) {
   document.body.addEventListener('htmx:afterSettle', () => {
     const now = state().dataset.address;
     const isStep = new URL(now, location.href).pathname !== new URL(open, location.href).pathname;
-    write(now !== open && !isGoingBack);
+    write(now !== open && ways === 0);
     // After a change of step the bench begins at its top.
     if (isStep) document.querySelector('#bench').scrollTop = 0;
     open = now;
   });
-  document.body.addEventListener('ikat:placed', ({ detail }) => write(detail.isByHand && !isGoingBack));
+  document.body.addEventListener('ikat:placed', ({ detail }) => write(detail.isByHand && ways === 0));
   addEventListener('popstate', async () => {
-    isGoingBack = true;
+    ways += 1;
+    last += 1;
+    const way = last;
     shopWindow.letGo();
     const { pathname, search } = location;
-    await htmx.ajax('GET', pathname + search, { target: '#bench', swap: 'morph:innerHTML' });
-    shopWindow.restore(search);
-    sheet.restore(search);
-    isGoingBack = false;
+    try {
+      await htmx.ajax('GET', pathname + search, { target: '#bench', swap: 'morph:innerHTML' });
+      if (way === last) {
+        shopWindow.restore(search);
+        sheet.restore(search);
+      }
+    } finally {
+      ways -= 1;
+    }
   });
   history.replaceState({}, '', address() + location.hash);
 }
