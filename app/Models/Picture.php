@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Ikat\Core\Grid\FramedPicture;
 use Ikat\Core\Image\FoundObject;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -61,6 +62,17 @@ final class Picture extends Model
         $sides = array_map(static fn(string $percent): float => (int) $percent / 100, explode(' ', $this->thing));
 
         return $found->corrected($sides[0], $sides[1] ?? 0.0, $sides[2] ?? 1.0, $sides[3] ?? 1.0);
+    }
+
+    /** As a card shows it. */
+    public function framed(): FramedPicture
+    {
+        return new FramedPicture(
+            $this->width / max(1, $this->height),
+            $this->foundObject(),
+            (float) $this->focus_x,
+            (float) $this->focus_y,
+        );
     }
 
     public function isUploaded(): bool

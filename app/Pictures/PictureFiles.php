@@ -39,6 +39,20 @@ final class PictureFiles
     }
 
     /**
+     * Those of some pictures that can be.
+     *
+     * @param list<int> $ids
+     *
+     * @return list<int> ids
+     */
+    public static function lightenable(array $ids): array
+    {
+        $pictures = Picture::query()->whereKey($ids)->orderBy('id')->get(['id', 'formats'])->filter(self::canBeLighter(...));
+
+        return array_map(intval(...), array_values($pictures->modelKeys()));
+    }
+
+    /**
      * What a phone loads of a picture, and what it would load were it encoded anew: it was really encoded, as wide as a phone's card.
      *
      * @return array{now: int, then: int} bytes; the same where nothing is saved

@@ -10,7 +10,6 @@ use App\Models\Storefront;
 use App\Pictures\ShopPicture;
 use Ikat\Core\Grid\CardPicture;
 use Ikat\Core\Grid\CardPictures;
-use Ikat\Core\Grid\FramedPicture;
 use Ikat\Core\Grid\LabelFacts;
 
 /** The first pictures of a storefront's products, with where the thing stands on each. */
@@ -46,12 +45,7 @@ final class CardPictureReader
             ShopPicture::of($picture)->smallest(),
             $picture->width,
             $picture->height,
-            new FramedPicture(
-                $picture->width / max(1, $picture->height),
-                $picture->foundObject(),
-                (float) $picture->focus_x,
-                (float) $picture->focus_y,
-            ),
+            $picture->framed(),
             new LabelFacts($product->stock, $product->priceOf(), $product->added_on, $product->label, now()),
         );
     }

@@ -8,8 +8,7 @@ namespace Ikat\Core\Grid;
  * Puts cards in their places: in equal tiles, in rows of pictures that keep their own proportions, or in columns of such.
  *
  * Sources: CSS Flexible Box Layout Level 1, 9.3 and 9.7, for how a line is filled and what is left is shared out; CSS Multi-column Layout
- * Level 1,
- * 3.4 and 7, for how many columns there are and how they are balanced. All lengths in px, from the upper left of the shelf.
+ * Level 1, 3.4 and 7, for how many columns there are and how they are balanced. All lengths in px, from the upper left of the shelf.
  */
 final readonly class ShelfArranger
 {
@@ -43,8 +42,7 @@ final readonly class ShelfArranger
      * @param list<float> $proportions of the pictures of the goods, as they are shown
      *
      * @return array{list<PlacedCard>, float, list<array{x: float, y: float, width: float, height: float}>} cards, where they end, and
-     *     places
-     *     that no product has
+     *     places that no product has
      */
     public function place(array $proportions): array
     {

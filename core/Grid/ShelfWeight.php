@@ -15,9 +15,8 @@ final readonly class ShelfWeight
     private const SHARP = 0.75;
 
     /**
-     * @param list<?array{width: int, bytes: non-empty-array<int, int>}> $pictures of each card: px of the largest file, and bytes of each
-     *     file
-     *     that is loaded by its width, smallest first; null where it has none
+     * @param list<?array{width: int, bytes: non-empty-array<int, int>}> $pictures of each card: px of the largest file, and bytes of
+     *     each file that is loaded by its width, smallest first; null where it has none
      * @param int $density dots of the screen by CSS px
      */
     public function __construct(

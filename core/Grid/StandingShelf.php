@@ -35,11 +35,19 @@ final readonly class StandingShelf
         return $this->ends / $this->screen[1];
     }
 
-    /** Share of the shelf where neither a picture nor words of a product stand, 0..1; what is between them counts. */
-    public function white(): float
+    /**
+     * Share of the shelf where neither a picture nor words of a product stand, 0..1; what is between them counts.
+     *
+     * @param list<float> $empty share of the frame of each product's picture that stays empty, where pictures are shown whole; none
+     *     where they fill it
+     */
+    public function white(array $empty = []): float
     {
         $area = $this->form->room * ($this->ends - $this->begins);
-        $taken = array_sum(array_map(static fn(PlacedCard $card): float => $card->width * $card->height, $this->cards));
+        $taken = 0.0;
+        foreach ($this->cards as $n => $card) {
+            $taken += $card->width * ($card->height - ($empty[$n] ?? 0.0) * $card->picture);
+        }
 
         return $area <= 0 ? 0.0 : max(0.0, 1 - $taken / $area);
     }

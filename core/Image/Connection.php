@@ -6,8 +6,7 @@ namespace Ikat\Core\Image;
 
 /**
  * How fast files come. Source: Lighthouse 12, core/config/constants.js, which simulates a phone on a slow fourth-generation network, and a
- * computer on
- * a good one, with these.
+ * computer on a good one, with these.
  */
 enum Connection: string
 {

@@ -6,12 +6,10 @@ namespace Ikat\Core\Image;
 
 /**
  * A picture without its flat ground: the one color that is reached from its edges is clear, and along the outline of what stands on it
- * pixels are
- * clear by as much as they are ground, with its color taken out of them.
+ * pixels are clear by as much as they are ground, with its color taken out of them.
  *
  * A pixel c of an outline is α of the thing f and 1 − α of the ground g: c = αf + (1 − α)g. Source: T. Porter and T. Duff, Compositing
- * Digital
- * Images (SIGGRAPH 1984), "over". How far it lies from g, by how far the thing just within does, is α.
+ * Digital Images (SIGGRAPH 1984), "over". How far it lies from g, by how far the thing just within does, is α.
  */
 final class CutOut implements PixelGrid
 {

@@ -84,7 +84,7 @@ final readonly class FoundObject
         ];
     }
 
-    /** Where a picture of no ground, or of a flat one, can be put on another. */
+    /** Whether it stands on nothing, and can be put on any ground. */
     public function isCutOut(): bool
     {
         return $this->ground === self::CLEAR;

@@ -10,10 +10,9 @@ use Ikat\Core\Color\ColorSpace;
 /**
  * Finds where the thing itself stands in a picture: what differs most from the ground, whose colors the edges of the picture show.
  *
- * A flat ground is flooded from the edges, and all else is the thing. Of a scene, the ground at each place is taken to be between the
- * edges left, right, above and below it; what differs is parted by Otsu's threshold, and its largest connected part is the thing, with
- * others that weigh nearly as much. Sources: N. Otsu, A Threshold Selection Method from Gray-Level Histograms (IEEE Transactions on
- * Systems, Man,
+ * A flat ground is flooded from the edges, and all else is the thing. Of a scene, the ground at each place is taken to be between the edges
+ * left, right, above and below it; what differs is parted by Otsu's threshold, and its largest connected part is the thing, with others
+ * that weigh nearly as much. Sources: N. Otsu, A Threshold Selection Method from Gray-Level Histograms (IEEE Transactions on Systems, Man,
  * and Cybernetics, 1979); differences are distances in Oklab.
  */
 final class ObjectFinder

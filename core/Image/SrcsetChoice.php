@@ -8,8 +8,7 @@ namespace Ikat\Core\Image;
  * Which of a picture's files a browser loads, by "srcset" with widths and "sizes".
  *
  * HTML, 4.8.4.2.6, leaves the choice to the browser. Chromium takes the least file that is dense enough, as weight.test.mjs has it from
- * what it
- * loads.
+ * what it loads.
  */
 final class SrcsetChoice
 {

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import sharp from 'sharp';
-import { BASE, openPage, settled, shopFrame, shows, signIn, signedIn, still } from './support.mjs';
+import { BASE, edited, openPage, settled, shopFrame, shows, signIn, signedIn, still } from './support.mjs';
 
 const { browser, page } = await signedIn();
 const LOOK = `${BASE}/workbench/looks/1`;
@@ -118,6 +118,39 @@ test('the page chosen in a step is remembered; a pin holds the window still', as
   await settled(page);
   assert.equal(await page.locator('[data-page]').inputValue(), 'content');
   await page.locator('[data-pin]').click();
+});
+
+/** Lets an answer of the workbench wait until it is let go. */
+async function waiting(path) {
+  let letGo;
+  const gone = new Promise((done) => { letGo = done; });
+  const come = new Promise((done) => { page.route(path, async (route) => { const answer = await route.fetch(); done(); await gone; await route.fulfill({ response: answer }); }, { times: 1 }); });
+  return { come, letGo };
+}
+
+test('an answer that comes late takes the bench from nothing that was asked for since', async () => {
+  await open('footer');
+  const late = await waiting(/\/footer\?/);
+  await page.locator('.item-name').first().click();
+  await late.come;
+  await page.locator('.step', { hasText: 'Seasons' }).click();
+  await shows(page, () => page.locator('#bench h1').textContent(), 'Seasons');
+  const answered = page.waitForResponse(/\/footer\?/);
+  late.letGo();
+  await answered;
+  await settled(page);
+  assert.deepEqual([await page.locator('#bench h1').textContent(), new URL(page.url()).pathname], ['Seasons', '/workbench/looks/1/seasons']);
+  // What is written is kept, and seen from where one has gone to.
+  await open('products?open_part=grid');
+  const kept = await waiting(/\/edits$/);
+  await page.locator('.fills-row [data-try]', { hasText: 'They stay empty' }).click();
+  await kept.come;
+  await page.locator('.part-tab', { hasText: 'Product page' }).click();
+  await page.locator('.part-tab[aria-current]', { hasText: 'Product page' }).waitFor();
+  kept.letGo();
+  await shows(page, () => page.locator('[data-press=undo] em').textContent(), 'Places left over in the last row');
+  assert.equal(await page.locator('.part-tab[aria-current]').textContent(), 'Product page');
+  await edited(page, () => page.locator('[data-press=undo]').click());
 });
 
 test('what shows only in a state, at a time or on a device is shown so, and the window is given back', async () => {

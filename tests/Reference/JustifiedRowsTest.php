@@ -14,8 +14,7 @@ use Symfony\Component\Process\Process;
  * Rows of pictures that keep their proportions against justified-layout 4.1.0.
  *
  * It ends a row where that is nearest the height that is aimed at, a browser where nothing more fits: so the same goods are given row by
- * row, those
- * rows that are filled by growing.
+ * row, those rows that are filled by growing.
  */
 final class JustifiedRowsTest extends TestCase
 {

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { momentIn, pageAt, placeIn, previewAt, publicPath, withoutSample } from '../../resources/js/workbench/window/addresses.js';
 import { framesOf, inRows, layOut, screenOf } from '../../resources/js/workbench/window/devices.js';
-import { asDense, asOnFineScreen, asTouched } from '../../resources/js/workbench/window/hand-held.js';
+import { asDense, asTouched } from '../../resources/js/workbench/window/hand-held.js';
 
 const ONE = { view: 'one', device: 'phone', isTurned: false, page: 'home', compared: [] };
 const PAGES = [{ key: 'home', path: '/' }, { key: 'product', path: '/product/moth?cart=sample' }];
@@ -92,5 +92,5 @@ test('what a page asks of pointers is answered as a finger would', () => {
 test('pictures are chosen for the dots of the device', () => {
   assert.equal(asDense('100vw', 3), 'calc(3 * 100vw)');
   assert.equal(asDense('(max-width: 759px) 46vw, (max-width: 1023px) 30vw, 280px', 2), '(max-width: 759px) calc(2 * 46vw), (max-width: 1023px) calc(2 * 30vw), calc(2 * 280px)');
-  assert.equal(asOnFineScreen('/a-320.webp 320w, /a-640.webp 640w, /a-960.webp 960w'), '/a-320.webp 453w, /a-640.webp 784w, /a-960.webp 960w');
+  assert.equal(asDense('(max-width: 759px) calc(45.6vw - 7.1px), 257.9px', 3), '(max-width: 759px) calc(3 * calc(45.6vw - 7.1px)), calc(3 * 257.9px)');
 });

@@ -10,9 +10,8 @@ use Ikat\Core\Grid\Proportion;
 
 /**
  * The frame over all pictures: across their proportions, each time as much wider as the next mark; upward a share. A picture is a dot at
- * its own
- * proportion, as high as it has empty margin on the side that is cut; the line says what the frame cuts. Dots under the line lose part of
- * their thing.
+ * its own proportion, as high as it has empty margin on the side that is cut; the line says what the frame cuts. Dots under the line lose
+ * part of their thing.
  */
 final readonly class FrameDrawing
 {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Workbench\Products;
 
-use App\Models\Picture;
 use App\Pictures\PictureFiles;
 use App\Storeroom\CardPictureReader;
 use App\Tasks\Tasks;
@@ -17,11 +16,10 @@ final class LightenController
     public function begin(int $look, BenchMaker $maker, CardPictureReader $reader, Tasks $tasks): View
     {
         $found = $maker->look($look);
-        $ids = array_column($reader->of($found->storefront)->pictures, 'id');
-        $can = Picture::query()->whereKey($ids)->get()->filter(static fn(Picture $p): bool => PictureFiles::canBeLighter($p));
+        $ids = PictureFiles::lightenable(array_column($reader->of($found->storefront)->pictures, 'id'));
 
         return view('workbench.library.task', [
-            'look' => $found, 'task' => $tasks->lighten(array_map(intval(...), array_values($can->modelKeys()))), 'for' => '',
+            'look' => $found, 'task' => $tasks->lighten($ids), 'for' => '',
         ]);
     }
 }

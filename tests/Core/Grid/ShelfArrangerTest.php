@@ -89,6 +89,7 @@ final class ShelfArrangerTest extends TestCase
         self::assertSame('rows', $form->arrange);
         $shelf = new StandingShelf([1280, 800], $form, 100, 300, [new PlacedCard(0, 100, $form->room / 2, 100, 80, 1)], []);
         self::assertEqualsWithDelta(0.75, $shelf->white(), 1e-9);
+        self::assertEqualsWithDelta(0.85, $shelf->white([0.5]), 1e-9, 'half of a picture’s frame stays empty');
         self::assertSame(0.0, (new StandingShelf([1280, 800], $form, 100, 100, [], []))->white());
     }
 }

@@ -24,30 +24,16 @@ function touch(rules) {
 }
 
 /**
- * How wide pictures are said to be, in so many times as many dots: "92vw" is "calc(3 * 92vw)" (HTML, 4.8.4.2.2, source size list).
+ * How wide pictures are said to be, in so many times as many dots: "92vw" is "calc(3 * 92vw)" (HTML, 4.8.4.2.2, source size list). Of the
+ * files Chromium takes the least that is dense enough, on screens of any dots: so it takes what it would take on the device.
  *
- * @param sizes a list whose conditions are in brackets and whose widths are not
+ * @param sizes a list whose conditions are in brackets; a width is a length or one calc() of lengths
  */
-export const asDense = (sizes, times) => sizes.split(',').map((size) => size.replace(/[^\s()]+\s*$/, (width) => `calc(${times} * ${width.trim()})`)).join(',');
-
-/**
- * On a screen of more than one dot to a px Chromium takes the next larger picture only from the geometric mean of both widths on, on others
- * from the smaller one's width on. With the means for widths the latter comes to the former. (Blink, html_srcset_parser.cc, from memory.)
- *
- * @param srcset "address 320w, address 640w", the smallest first
- */
-export function asOnFineScreen(srcset) {
-  const all = srcset.split(/,\s+/).map((each) => each.trim().split(/\s+/));
-  const widths = all.map(([, width]) => Number.parseInt(width, 10));
-  return all.map(([address], i) => `${address} ${Math.round(Math.sqrt(widths[i] * (widths[i + 1] ?? widths[i])))}w`).join(', ');
-}
+export const asDense = (sizes, times) => sizes.split(',').map((size) => size.replace(/(?:calc\([^()]*\)|[^\s()]+)\s*$/, (width) => `calc(${times} * ${width.trim()})`)).join(',');
 
 function choosePictures(doc, device) {
-  const dots = doc.defaultView.devicePixelRatio;
-  for (const each of doc.querySelectorAll('[sizes][srcset]')) {
-    each.sizes = asDense(each.sizes, densityOf(device) / dots);
-    if (dots <= 1) each.srcset = asOnFineScreen(each.srcset);
-  }
+  const times = densityOf(device) / doc.defaultView.devicePixelRatio;
+  for (const each of doc.querySelectorAll('[sizes][srcset]')) each.sizes = asDense(each.sizes, times);
 }
 
 /** A page as it is on the device: its own scroll bar takes no room where the device's does not, it is touched, and its dots are as fine. */

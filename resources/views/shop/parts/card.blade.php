@@ -5,7 +5,7 @@
 @php($sizes = $shop->pictureSizes($proportion === null || $shop->arranged() !== 'arrange-rows' ? null : Ikat\Core\Grid\Proportion::own($proportion)))
 @php($cutOut = ($pictures[0] ?? null)?->isCutOut ?? false)
 <li class="card {{ $shop->mayWear('card.scheme') }}{{ $own }}" data-part="card">
-  <div @class(["card-picture hover-$hover", $shop->groundOfCutOuts() => $cutOut]) data-from="card.hover{{ $cutOut ? ' card.ground card.shadow' : '' }}">
+  <div @class(["card-picture hover-$hover", $cutOut ? $shop->groundOfCutOuts() : '']) data-from="card.hover{{ $cutOut ? ' card.ground card.shadow' : '' }}">
     @if ($pictures !== [])
     <x-shop::picture :shop="$shop" :picture="$pictures[0]" :class="$cutOut ? 'cut-out' : ''" :eager="$eager ?? false" :sizes="$sizes"/>
     @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :shop="$shop" :picture="$pictures[1]" alt="" class="card-second"

@@ -1,6 +1,6 @@
 @use('App\Workbench\Products\FrameDrawing')
 @use('Ikat\Core\Grid\Proportion')
-@php($drawing = $panel->frame())
+@php($drawing = $panel->frame()->drawing())
 @php($frame = $drawing->frame)
 @php($edits = $bench->edits())
 @php($foot = FrameDrawing::FOOT)
@@ -19,7 +19,8 @@
   <g clip-path="url(#frame-chart)"><g data-moves="frame"><path class="frame-loss" d="{{ $drawing->line() }}V{{ $foot }}H{{ $drawing->x($frame) - 900 }}Z" fill="url(#frame-hatch)"/><path
     class="frame-line" d="{{ $drawing->line() }}"/></g>
     <text x="{{ FrameDrawing::LEFT + 8 }}" y="{{ FrameDrawing::TOP + 14 }}">empty margin, dot by dot</text>
-    @foreach ($drawing->dots() as $dot)<circle @class(['dot', "is-$dot[state]", 'is-open' => $dot['picture']->id === $panel->picture()?->id]) cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}" r="4.500"
+    @foreach ($drawing->dots() as $dot)<circle @class(['dot', "is-$dot[state]", 'is-open' => $dot['picture']->id === $panel->frame()->picture()?->id]) cx="{{ $dot['x'] }}" cy="{{ $dot['y'] }}"
+      r="4.500"
       data-picture="{{ $dot['picture']->id }}"><title>{{ $dot['picture']->name }}, {{ Proportion::words($dot['picture']->framed->proportion) }}</title></circle>@endforeach
   </g>
   @php([$wide, $tall] = $drawing->plate())

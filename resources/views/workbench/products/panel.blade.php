@@ -1,20 +1,21 @@
-@use('App\Workbench\Products\ProductsPanel')
+@use('App\Workbench\Products\ScreenPages')
 @use('Ikat\Core\Grid\ShelfCounts')
 @use('Ikat\Core\Grid\ShelfLook')
 @use('Ikat\Core\Setting\Catalog\Parts')
 @php($look = $bench->inspection()->look)
 @php($edits = $bench->edits())
 @php($stock = $panel->stock)
+@php($drawn = $panel->shelf())
 <x-heading title="Products">{{ number_format($stock->products) }} in {{ number_format($stock->categories) }} {{ $stock->categories === 1 ? 'category' : 'categories' }}</x-heading>
 <x-tabs label="Parts" :tabs="array_map(fn ($part) => [$panel->address(['open_part' => $part]), Parts::label($part), $part === $panel->tab], $panel->parts())"/>
 @if ($panel->tab === 'grid')
-@if ($panel->shelf === '')
+@if ($drawn === null)
 <p class="py-2 text-[12px]">There are no categories yet, so there are no shelves. <a class="act"
   href="{{ $bench->address('storeroom?open_kind=categories') }}" data-open>Make one in the Storeroom</a></p>
 @else
-@php($forms = array_map(fn ($shelf) => $shelf->form, $panel->shelves()))
+@php($forms = array_map(fn ($shelf) => $shelf->form, $drawn->shelves()))
 @php($arranged = $look->text('grid.arrange') ?: 'tiles')
-@php($ways = $panel->arrangements())
+@php($ways = $drawn->arrangements())
 @php($lost = array_map(fn ($way) => $way['white'] + $way['cut'], $ways))
 @php($least = (string) array_search(min($lost), $lost, true))
 <x-tool id="t-arrange" title="How products stand" :note="$least === $arranged ? 'leaves the least empty and cut off' : ShelfLook::ARRANGED[$least].' leave less empty and cut off'">
@@ -39,7 +40,7 @@
     on the three screens together.@endif @if ($arranged === 'columns')Products run down one column after the other.@endif</p>
 </x-tool>
 @if ($arranged !== 'columns')
-<x-tool id="t-last" title="The last row" :note="'of '.$panel->onPage().' on a page'">
+<x-tool id="t-last" title="The last row" :note="'of '.$drawn->onPage().' on a page'">
   @php($now = $look->text('grid.last'))
   <ul class="fills-row grid grid-cols-[repeat(auto-fit,minmax(86px,1fr))] gap-2 text-[12px]">
     @foreach (ShelfLook::LAST as $way => $words)
@@ -54,21 +55,21 @@
     </li>
     @endforeach
   </ul>
-  @foreach ($arranged === 'tiles' ? array_keys(ProductsPanel::SCREENS) : [] as $device)
-  @php($empty = $forms[$device]->empty($panel->onPage()))
-  @continue($empty === 0.0 || $panel->ways($device) === [])
+  @foreach ($arranged === 'tiles' ? array_keys(ScreenPages::SCREENS) : [] as $device)
+  @php($empty = $forms[$device]->empty($drawn->onPage()))
+  @continue($empty === 0.0 || $drawn->ways($device) === [])
   <p class="flex flex-wrap items-baseline gap-x-3 pt-1 text-[12px]"><x-diamond severity="know"/> {{ round($empty) }} {{ $empty === 1.0 ? 'place stays' : 'places stay' }} empty on a {{ $device }}:
-    @foreach ($panel->ways($device) as $way)<span>@if ($edits)<x-edit :$bench :changes="$way['changes']" :tries="true">{{ $way['words'] }}</x-edit>@else<b>{{ $way['words'] }}</b>@endif <span
+    @foreach ($drawn->ways($device) as $way)<span>@if ($edits)<x-edit :$bench :changes="$way['changes']" :tries="true">{{ $way['words'] }}</x-edit>@else<b>{{ $way['words'] }}</b>@endif <span
       class="text-ink-2">{{ $way['told'] }}</span></span>@endforeach</p>
   @endforeach
 </x-tool>
 @endif
-@php($order = $panel->order())
+@php($order = $drawn->order())
 @php($away = ['column' => 'first_goods', 'value' => '', 'stood' => $order['stood'] ?? ''])
 <x-tool id="t-order" title="Order" :note="$order === null ? '' : ($order['placed'] === 0 ? 'as all goods stand' : $order['placed'].' placed by hand, then as all goods stand')">
   @if ($order === null)
-  <p class="text-[12px]">{{ $panel->filter !== 'all' ? 'Products are placed where all of them show.' : 'The shelf begins sorted otherwise, and shows no order by hand.' }}
-    @if ($panel->filter === 'all' && $edits)<x-edit :$bench :changes="['grid.sort' => 'shelf']" :tries="true">Begin as we arranged them</x-edit>@endif</p>
+  <p class="text-[12px]">{{ $drawn->filter !== 'all' ? 'Products are placed where all of them show.' : 'The shelf begins sorted otherwise, and shows no order by hand.' }}
+    @if ($drawn->filter === 'all' && $edits)<x-edit :$bench :changes="['grid.sort' => 'shelf']" :tries="true">Begin as we arranged them</x-edit>@endif</p>
   @else
   <p class="flex flex-wrap items-baseline gap-x-3 text-[12px]">@if ($edits)<span>Drag a product on the desktop’s shelf, or move it with Alt and the arrow keys.</span>
     @if ($order['placed'] > 0)<button type="button" class="act" id="order-away" hx-post="{{ $bench->address('storeroom/cells') }}"
@@ -83,18 +84,18 @@
 @if ($arranged === 'tiles')
 <x-tool id="t-shelves" title="Every shelf" note="its last row on each screen">
   <p class="flex gap-x-4 pb-1 text-[12px]" role="group" aria-label="Asked for">@foreach (ShelfCounts::FILTERS as $filter => $words)<a
-    @class(['act', 'chosen px-1 no-underline' => $filter === $panel->filter])
-    href="{{ $panel->address(['open_filter' => $filter]) }}" hx-get="{{ $panel->address(['open_filter' => $filter]) }}" @if ($filter === $panel->filter)
+    @class(['act', 'chosen px-1 no-underline' => $filter === $drawn->filter])
+    href="{{ $panel->address(['open_filter' => $filter]) }}" hx-get="{{ $panel->address(['open_filter' => $filter]) }}" @if ($filter === $drawn->filter)
       aria-current="true" @endif>{{ ucfirst($words) }}</a>@endforeach</p>
   <table class="every-shelf text-[12px]">
     <thead><tr><th scope="col">Shelf</th><th scope="col">products</th>@foreach (array_keys($forms) as $device)<th scope="col">{{ $device }}</th>@endforeach</tr></thead>
     <tbody>
     @foreach ($stock->shelves as $slug => $shelf)
-    @php($count = $panel->fitting()[$slug])
-    @php($pages = \Ikat\Core\Grid\ShelfForm::pages($count, max(1, $panel->solver->look->count)))
-    <tr @class(['is-open' => $slug === $panel->shelf])><th scope="row"><a class="act font-normal" href="{{ $panel->address(['open_shelf' => $slug]) }}"
+    @php($count = $drawn->fitting()[$slug])
+    @php($pages = \Ikat\Core\Grid\ShelfForm::pages($count, max(1, $drawn->solver->look->count)))
+    <tr @class(['is-open' => $slug === $drawn->slug])><th scope="row"><a class="act font-normal" href="{{ $panel->address(['open_shelf' => $slug]) }}"
       hx-get="{{ $panel->address(['open_shelf' => $slug]) }}"
-      @if ($slug === $panel->shelf) aria-current="true" @endif>{{ $shelf['name'] }}</a></th><td>{{ number_format($count) }}</td>
+      @if ($slug === $drawn->slug) aria-current="true" @endif>{{ $shelf['name'] }}</a></th><td>{{ number_format($count) }}</td>
       @foreach ($forms as $form)
       @php($last = $pages === [] ? 0 : $pages[count($pages) - 1])
       @php($left = $form->leftOver($last))
@@ -112,11 +113,13 @@
 @endif
 @endif
 @if ($panel->tab === 'card')
-@if ($panel->picture() !== null)@include('workbench.products.picture', ['picture' => $panel->picture()])@endif
+@php($tool = $panel->card())
+@php($picture = $panel->frame()->picture())
+@if ($picture !== null)@include('workbench.products.picture')@endif
 @if ($look->value('card.label') === true)
 @php([$across, $down] = [$look->text('card.label.across'), $look->text('card.label.down')])
-@php($shown = $panel->labelled())
-@php($cover = $panel->labelCover())
+@php($shown = $tool->labelled())
+@php($cover = $tool->labelCover())
 @php($labelled = $cover->labelled())
 @php($hides = fn (string $x, string $y): string => count($cover->hidden($x, $y)).' of '.$labelled)
 <x-tool id="t-label" title="Labels" note="how many hide part of their thing on a phone">
@@ -131,18 +134,18 @@
   </div>
 </x-tool>
 @endif
-@php($most = $panel->mostLines())
-@php($names = $panel->longNames())
+@php($most = $tool->mostLines())
+@php($names = $tool->longNames())
 @php($cut = fn (string $device): int => $most === null ? 0 : count(array_filter($names, fn ($each) => $each['lines'][$device] > $most)))
 <x-tool id="t-names" title="Names" :note="$most === null ? 'shown whole' : 'cut after '.$most.($most === 1 ? ' line' : ' lines')">
   <table class="every-shelf text-[12px]">
-    <thead><tr><th scope="col">The longest</th>@foreach (array_keys(ProductsPanel::SCREENS) as $device)<th scope="col">{{ $device }}</th>@endforeach</tr></thead>
+    <thead><tr><th scope="col">The longest</th>@foreach (array_keys(ScreenPages::SCREENS) as $device)<th scope="col">{{ $device }}</th>@endforeach</tr></thead>
     <tbody>@foreach (array_slice($names, 0, 8) as $each)
     <tr><th scope="row"><a class="act font-normal" href="{{ $bench->address('storeroom?open_record='.$each['id']) }}" data-open>{{ $each['name'] }}</a></th>@foreach ($each['lines'] as $lines)<td><span
       class="name-lines" role="img" aria-label="{{ $lines }} {{ $lines === 1 ? 'line' : 'lines' }}{{ $most !== null && $lines > $most ? ', cut after '.$most : '' }}">@for ($i = 0; $i < $lines; $i++)<i
         @class(['is-cut' => $most !== null && $i >= $most])></i>@endfor</span></td>@endforeach</tr>
     @endforeach</tbody>
-    @if ($most !== null)<tfoot><tr><th scope="row">cut, of {{ count($names) }}</th>@foreach (array_keys(ProductsPanel::SCREENS) as $device)<td>{{ $cut($device) }}</td>@endforeach</tr></tfoot>@endif
+    @if ($most !== null)<tfoot><tr><th scope="row">cut, of {{ count($names) }}</th>@foreach (array_keys(ScreenPages::SCREENS) as $device)<td>{{ $cut($device) }}</td>@endforeach</tr></tfoot>@endif
   </table>
   @if ($edits)<p class="flex gap-x-3 pt-1 text-[12px]" role="group"
     aria-label="Lines of a name">Show @foreach ($bench->choicesOf($bench->setting('card.name.lines'), $look->text('card.name.lines')) as $value => $words)

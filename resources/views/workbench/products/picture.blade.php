@@ -2,16 +2,17 @@
 @use('Ikat\Core\Image\FoundObject')
 {{-- One picture in the frame: where the thing stands on it, the point that stays in sight, and its ground. --}}
 @php($framed = $picture->framed)
-@php($frame = $panel->frame()->frame)
-@php($best = $panel->bestFrame())
+@php($tool = $panel->frame())
+@php($frame = $tool->proportion)
+@php($best = $tool->best())
 @php($thing = $framed->object)
-@php([$before, $after] = $panel->besidePicture())
-@php($pointed = $panel->pointed())
+@php([$before, $after] = $tool->beside())
+@php($pointed = $tool->pointed())
 @php($last = $bench->lastInStoreroom())
 <x-tool id="t-frame" title="The frame" :note="Proportion::words($frame).' on every card'">
   <p class="flex flex-wrap items-baseline gap-x-3 text-[12px]">@if ($best !== null && abs($best - $frame) > .004)@if ($edits)<x-edit :$bench :changes="['card.proportion' => $best]"
-    :tries="true">{{ Proportion::words($best) }}</x-edit>@else<b>{{ Proportion::words($best) }}</b>@endif <span class="text-ink-2">cuts least: {{ round(100 * $panel->cutBy($best)) }}% instead of
-    {{ round(100 * $panel->cutBy($frame)) }}% on average, with every picture pointed at its thing.</span>@else<span>No other proportion cuts less.</span>@endif</p>
+    :tries="true">{{ Proportion::words($best) }}</x-edit>@else<b>{{ Proportion::words($best) }}</b>@endif <span class="text-ink-2">cuts least: {{ round(100 * $tool->cut($best)) }}% instead of
+    {{ round(100 * $tool->cut($frame)) }}% on average, with every picture pointed at its thing.</span>@else<span>No other proportion cuts less.</span>@endif</p>
   @if ($pointed !== [] && $edits)<p class="flex flex-wrap items-baseline gap-x-3 pt-1 text-[12px]"><button type="button" class="act" id="point-all" hx-post="{{ $bench->address('storeroom/cells') }}"
     hx-vals="{{ json_encode(['open_kind' => 'pictures', 'here' => 1, 'cells' => json_encode($pointed)]) }}">Point {{ count(array_unique(array_column($pointed, 0))) }} at their things</button>
     <span class="text-ink-2">moves what stays in sight, so that the frame cuts least.</span></p>@endif
@@ -28,7 +29,7 @@
   @php([$tx, $ty] = $at($thing->left, $thing->top))
   @php([$tw, $th] = $at($thing->right - $thing->left, $thing->bottom - $thing->top))
   <svg class="shelves thing-board" viewBox="-14 -14 {{ $w + 28 }} {{ $h + 28 }}" width="{{ $w + 28 }}" height="{{ $h + 28 }}" role="group" aria-label="Where the thing stands on {{ $picture->name }}"
-    data-thing="{{ $picture->id }}" data-stood="{{ $thing->isByHand ? $panel->thingByHand($thing) : '' }}" data-box="{{ json_encode([0, 0, $w, $h]) }}">
+    data-thing="{{ $picture->id }}" data-stood="{{ $thing->isByHand ? $tool->thingByHand($thing) : '' }}" data-box="{{ json_encode([0, 0, $w, $h]) }}">
     <g data-framed="{{ json_encode([$shown['right'] - $shown['left'], $shown['bottom'] - $shown['top'], 0, 0, $w, $h]) }}"><image href="{{ $picture->small }}" width="{{ $w }}" height="{{ $h }}"
       preserveAspectRatio="none"/><path class="crop-lost" fill-rule="evenodd" data-lost d="M0 0h{{ $w }}v{{ $h }}h-{{ $w }}ZM{{ $fx }} {{ $fy }}h{{ $fw }}v{{ $fh }}h-{{ $fw }}Z"/>
       <rect class="thing-box" x="{{ $tx }}" y="{{ $ty }}" width="{{ $tw }}" height="{{ $th }}"/>
@@ -47,13 +48,13 @@
       default => 'Nothing stands out by its pixels, so all of it counts: drag the sides in.' } }}</span></p>
   <p class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pt-1 text-[12px]">
     @if ($edits && $thing->isByHand)<button type="button" class="act" id="thing-away" hx-post="{{ $bench->address('storeroom/cells') }}"
-      hx-vals="{{ json_encode(['open_kind' => 'pictures', 'here' => 1, 'record' => $picture->id, 'column' => 'thing', 'value' => '', 'stood' => $panel->thingByHand($thing)]) }}">As its
+      hx-vals="{{ json_encode(['open_kind' => 'pictures', 'here' => 1, 'record' => $picture->id, 'column' => 'thing', 'value' => '', 'stood' => $tool->thingByHand($thing)]) }}">As its
         pixels say</button>@endif
     @foreach ([['before', $before], ['after', $after]] as [$which, $other])@if ($other !== null)<a class="act" href="{{ $panel->address(['open_picture' => (string) $other->id]) }}"
       hx-get="{{ $panel->address(['open_picture' => (string) $other->id]) }}"
         id="picture-{{ $which }}">{{ $which === 'before' ? '← ' : '' }}{{ Str::limit($other->name, 26, '…') }}{{ $which === 'after' ? ' →' : '' }}</a>@endif @endforeach</p>
 </x-tool>
-@php($isBack = $panel->hasEarlierFile($picture->id))
+@php($isBack = $tool->hasEarlierFile($picture->id))
 @if ($thing->ground !== FoundObject::SCENE || $isBack)
 <x-tool id="t-ground" title="Its ground" :note="match ($thing->ground) { FoundObject::CLEAR => 'none: it stands on that of the card', FoundObject::FLAT => 'one color', default => 'a scene' }">
   @if ($thing->ground === FoundObject::FLAT && $edits)

@@ -1,14 +1,14 @@
-@use('App\Workbench\Products\ProductsPanel')
 @use('App\Workbench\Products\ShelvesDrawing')
 @use('App\Pictures\ShopPicture')
 @use('Ikat\Core\Grid\ShelfSolver')
 @use('Ikat\Core\Setting\Setting')
-@php($drawing = $panel->drawing())
-@php($shelves = $panel->shelves())
-@php($goods = $panel->goods())
+@php($drawn = $panel->shelf())
+@php($drawing = $drawn->drawing())
+@php($shelves = $drawn->shelves())
+@php($goods = $drawn->goods())
 @php($edits = $bench->edits())
-@php($even = $panel->even())
-@php($order = $panel->order())
+@php($even = $drawn->even())
+@php($order = $drawn->order())
 <svg class="shelves" viewBox="0 0 {{ ShelvesDrawing::WIDTH }} {{ $drawing->height }}" width="{{ ShelvesDrawing::WIDTH }}" height="{{ $drawing->height }}" role="group" data-shelves
   data-scale="{{ $drawing->scale }}" aria-label="The shelf on a phone, a tablet and a desktop">
   <defs><pattern id="shelf-hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path class="hatch" d="M0 0V6"/></pattern></defs>
@@ -55,7 +55,7 @@
   @foreach ([
     ['card', round($form->card).' px'], ['begins at', number_format(round($shelf->begins)).' px'],
     ['first screen shows', $shelf->seen.' of '.$count], ['ends after', round($shelf->screens(), 1).' screens'],
-    $panel->ends($shelf),
+    $drawn->ends($shelf),
   ] as $i => [$what, $figure])
   <text x="{{ $at }}" y="{{ ShelvesDrawing::TOP + 10 + 27 * $i }}">{{ $what }}<tspan x="{{ $at }}" dy="12" class="figure">{{ $figure }}</tspan></text>
   @endforeach
@@ -77,7 +77,7 @@
     }}</text><rect class="slide-plate is-quiet" x="{{ $right + 103 }}" y="{{ $y + 15 }}" width="52" height="17"/><text class="slide-words is-quiet" x="{{ $right + 129 }}" y="{{ $y + 28 }}"
     text-anchor="middle">{{ Setting::plainNumber($value) }}</text></x-slide>
   @endforeach
-  @if ($panel->solver->look->arrange === 'tiles')
+  @if ($drawn->solver->look->arrange === 'tiles')
   {{-- Which numbers of products on a page come out even. --}}
   @php($y = $drawing->strip())
   @php($step = 14.2)
@@ -91,8 +91,8 @@
   <path class="axis" d="M{{ $of(1) }} {{ $row }}H{{ $of(ShelfSolver::MOST) }}"/>
   @for ($n = $shelf->form->columns; $n <= ShelfSolver::MOST; $n += $shelf->form->columns)<rect class="fills" x="{{ $of($n) - 4 }}" y="{{ $row - 3 }}" width="8" height="6"/>@endfor
   @endforeach
-  @php($here = min(ShelfSolver::MOST, $panel->count()))
-  @if ($here > 0)<path class="first-screen" d="M{{ $of($here) }} {{ $y + 20 }}V{{ $y + 68 }}"><title>{{ $panel->told() }}</title></path>@endif
+  @php($here = min(ShelfSolver::MOST, $drawn->count()))
+  @if ($here > 0)<path class="first-screen" d="M{{ $of($here) }} {{ $y + 20 }}V{{ $y + 68 }}"><title>{{ $drawn->told() }}</title></path>@endif
   @php($onPage = (float) $bench->inspection()->look->value('grid.count'))
   <x-slide :$bench path="grid.count" kind="count" data-first="{{ $of(1) }}" data-each="{{ $step }}"><g data-moves><rect class="slide-room" x="{{ $of((int) $onPage) - 12 }}"
     y="{{ $y + 1 }}"
