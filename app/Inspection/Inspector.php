@@ -47,6 +47,7 @@ use Ikat\Core\Language\UnsaidWords;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\ProductPage\ProductParts;
 use Ikat\Core\Promise\Offers;
 use Ikat\Core\Reach\ElementStyle;
 use Ikat\Core\Reach\LayoutBox;
@@ -72,7 +73,7 @@ final class Inspector
     private const A_PRICE = 123_450;
 
     /** Raised when the index's own form changes. */
-    private const FORM = 19;
+    private const FORM = 20;
 
     /** Pages that have running text: on the others it is the footer's. */
     private const TEXT_PAGES = ['home', 'product', 'content'];
@@ -119,6 +120,7 @@ final class Inspector
             ShelfCounts::class => fn(): ShelfCounts => $this->counter->of($look->storefront),
             CardPictures::class => fn(): CardPictures => $this->cardPictures->of($look->storefront),
             CategoryParts::class => fn(): CategoryParts => $this->categoryParts($look->storefront, $at),
+            ProductParts::class => fn(): ProductParts => $this->productParts($look->storefront, $at),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
                 $i->look,
                 $i->theme,
@@ -232,18 +234,33 @@ final class Inspector
     private function categoryParts(Storefront $storefront, LookSnapshot $at): CategoryParts
     {
         $key = 'category-'.$this->key($storefront, $at);
-        $kept = $this->kept($key, [CategoryParts::class, ElementStyle::class]);
-        if ($kept !== null) {
-            return $kept;
-        }
+
+        return $this->kept($key, [CategoryParts::class, ElementStyle::class])
+            ?? $this->keep($key, CategoryParts::of(...$this->matched($storefront, $at, ['category', 'category-paged'])));
+    }
+
+    /** And of a product's page, and of one that cannot be bought. */
+    private function productParts(Storefront $storefront, LookSnapshot $at): ProductParts
+    {
+        $key = 'product-'.$this->key($storefront, $at);
+
+        return $this->kept($key, [ProductParts::class, ElementStyle::class])
+            ?? $this->keep($key, ProductParts::of(...$this->matched($storefront, $at, ['product', 'gone'])));
+    }
+
+    /**
+     * @param list<string> $pages keys of sample pages
+     *
+     * @return list<MatchedPage>
+     */
+    private function matched(Storefront $storefront, LookSnapshot $at, array $pages): array
+    {
         $paths = $this->pages->pathsIn($storefront);
 
-        $page = fn(string $page): MatchedPage => MatchedPage::of(
+        return array_map(fn(string $page): MatchedPage => MatchedPage::of(
             $this->sheetOf($storefront, $at),
             $this->html($storefront, $at, $page, $paths[$page]),
-        );
-
-        return $this->keep($key, CategoryParts::of($page('category'), $page('category-paged')));
+        ), $pages);
     }
 
     private function html(Storefront $storefront, LookSnapshot $at, string $page, string $path): string

@@ -96,38 +96,88 @@ const choices = document.querySelector('.choices');
 if (choices) {
   const ways = JSON.parse(choices.dataset.ways);
   const form = choices.closest('form');
-  const side = form.parentElement;
-  const options = [...choices.querySelectorAll('.options')];
+  const options = [...choices.querySelectorAll('[data-option]')];
+  const valueOf = (each) => (each.querySelector('input') ?? each).value;
   /** Into sight among the others; where they stand one under the other, only as far as nothing that is being chosen moves away. */
   const bring = (picture) => {
     const strip = picture?.parentElement;
     if (strip && strip.scrollWidth > strip.clientWidth) strip.scrollTo({ left: picture.offsetLeft - strip.offsetLeft, behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'instant' : 'smooth' });
   };
-  const picked = () => options.map((option) => option.querySelector(':checked')?.value ?? '');
+  const picked = () => options.map((option) => option.querySelector('input:checked, option:checked')?.value ?? '');
   const called = (values) => values.join(choices.dataset.between);
   const mark = () => {
     const values = picked();
     options.forEach((option, i) => option.querySelectorAll('.option').forEach((label) => {
       // What cannot be had together with the rest stays to be chosen: the rest may change after it.
-      const way = ways[called(values.map((value, j) => (j === i ? label.querySelector('input').value : value)))];
-      label.classList.toggle('is-gone', !way?.[0]);
+      const way = ways[called(values.map((value, j) => (j === i ? valueOf(label) : value)))];
+      const isGone = !way?.[0];
+      label.classList.toggle('is-gone', isGone);
+      // What is shown no longer can still be what was chosen before: it is then said to be gone by the button.
+      if (label.matches('option')) label.hidden = isGone && choices.dataset.gone === 'hidden';
     }));
   };
   // Only what somebody chooses has a price of its own: before, nothing on the page moves.
   const show = () => {
     mark();
     const [left, price, before, picture] = ways[called(picked())] ?? [0, '', '', null];
-    if (picture !== null) bring(form.closest('.product').querySelector(`[data-picture="${picture}"]`));
+    if (picture !== null) bring(document.querySelector(`[data-picture="${picture}"]`));
     form.querySelectorAll('button').forEach((button) => { button.disabled = left === 0; });
     if (left === 0) return;
-    form.querySelector('#quantity').max = left;
+    const quantity = form.querySelector('#quantity');
+    if (quantity) quantity.max = left;
     // The elements stay as many as they were: the workbench counts them.
-    const shown = side.querySelector('[data-price]');
+    const shown = document.querySelector('.product-price [data-price]');
     shown.lastChild.textContent = price;
     if (shown.firstElementChild) shown.firstElementChild.hidden = true;
-    const crossed = side.querySelector('[data-before]');
+    const crossed = document.querySelector('.product-price [data-before]');
     if (crossed) crossed.textContent = before;
   };
   choices.addEventListener('change', show);
   mark();
+}
+
+// A strip of pictures is gone through by small pictures and arrows; the first that is seen is marked.
+const thumbs = document.querySelector('.thumbs');
+if (thumbs) {
+  const strip = thumbs.parentElement.querySelector('.product-pictures');
+  const links = [...thumbs.querySelectorAll('a')];
+  const pictures = links.map((link) => document.getElementById(link.hash.slice(1)));
+  const turns = [...thumbs.querySelectorAll('[data-turn]')];
+  const far = (picture) => Math.abs(picture.getBoundingClientRect().left - strip.getBoundingClientRect().left);
+  const at = () => pictures.reduce((best, picture, i) => (far(picture) < far(pictures[best]) ? i : best), 0);
+  const go = (i) => strip.scrollTo({ left: pictures[i].offsetLeft - strip.offsetLeft, behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'instant' : 'smooth' });
+  const mark = () => {
+    const here = at();
+    links.forEach((link, i) => link.toggleAttribute('aria-current', i === here));
+    links[here].setAttribute('aria-current', 'true');
+  };
+  links.forEach((link, i) => link.addEventListener('click', (event) => {
+    event.preventDefault();
+    go(i);
+  }));
+  for (const turn of turns) {
+    turn.hidden = false;
+    // From the last to the first again.
+    turn.addEventListener('click', () => go((at() + Number(turn.dataset.turn) + links.length) % links.length));
+  }
+  strip.addEventListener('scroll', mark, { passive: true });
+}
+
+// A picture opens large where it is; without script its link leads to the file.
+const large = document.querySelector('dialog.large');
+if (large) {
+  const shown = large.querySelector('img');
+  for (const link of document.querySelectorAll('.closer')) {
+    link.addEventListener('click', (event) => {
+      if (event.ctrlKey || event.metaKey || event.shiftKey) return;
+      event.preventDefault();
+      const { naturalWidth, width, height, alt } = link.querySelector('img');
+      shown.alt = alt;
+      shown.width = Math.max(naturalWidth, width);
+      shown.height = Math.round((shown.width * height) / width);
+      shown.src = link.href;
+      large.showModal();
+    });
+  }
+  shown.addEventListener('click', () => large.close());
 }
