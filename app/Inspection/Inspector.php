@@ -9,11 +9,13 @@ use App\Fonts\FontFiles;
 use App\Fonts\OwnFonts;
 use App\Looks\LookReader;
 use App\Models\Look;
+use App\Models\Product;
 use App\Models\Storefront;
 use App\Models\Translation;
 use App\Pictures\PictureShelf;
 use App\Storefront\Dictionaries;
 use App\Storefront\Money;
+use App\Storefront\ProductInWords;
 use App\Storefront\SampleCart;
 use App\Storefront\SamplePages;
 use App\Storefront\ShopContext;
@@ -48,6 +50,7 @@ use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\ProductPage\ProductParts;
+use Ikat\Core\ProductPage\ShownProducts;
 use Ikat\Core\Promise\Offers;
 use Ikat\Core\Reach\ElementStyle;
 use Ikat\Core\Reach\LayoutBox;
@@ -60,6 +63,7 @@ use Ikat\Core\Reach\StyleRule;
 use Ikat\Core\Reach\Stylesheet;
 use Ikat\Core\Reach\TextLayout;
 use Ikat\Core\Type\WordsInUse;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Reach and findings of a look.
@@ -74,6 +78,10 @@ final class Inspector
 
     /** Raised when the index's own form changes. */
     private const FORM = 20;
+
+    /** Products of each kind whose pages are looked at, of how many. */
+    private const LONG_PAGES = 6;
+    private const PRODUCTS = 240;
 
     /** Pages that have running text: on the others it is the footer's. */
     private const TEXT_PAGES = ['home', 'product', 'content'];
@@ -120,6 +128,7 @@ final class Inspector
             ShelfCounts::class => fn(): ShelfCounts => $this->counter->of($look->storefront),
             CardPictures::class => fn(): CardPictures => $this->cardPictures->of($look->storefront),
             CategoryParts::class => fn(): CategoryParts => $this->categoryParts($look->storefront, $at),
+            ShownProducts::class => fn(): ShownProducts => $this->shownProducts($look->storefront, $at),
             ProductParts::class => fn(): ProductParts => $this->productParts($look->storefront, $at),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
                 $i->look,
@@ -246,6 +255,20 @@ final class Inspector
 
         return $this->kept($key, [ProductParts::class, ElementStyle::class])
             ?? $this->keep($key, ProductParts::of(...$this->matched($storefront, $at, ['product', 'gone'])));
+    }
+
+    /** Products of the longest words, and those with most to choose, among the first. */
+    private function shownProducts(Storefront $storefront, LookSnapshot $at): ShownProducts
+    {
+        $first = $storefront->goods()->orderBy('position')->limit(self::PRODUCTS)
+            ->toBase()->get(['products.id', DB::raw('char_length(words) as length'), DB::raw('char_length(options) as choices')]);
+        $ids = $first->sortByDesc('length')->take(self::LONG_PAGES)->concat($first->sortByDesc('choices')->take(self::LONG_PAGES))
+            ->pluck('id')->unique()->all();
+        $products = Product::query()->whereKey($ids)->with(['picture', 'morePictures', 'category'])->orderBy('id')->get();
+        Product::loadPicturesOfWays($products);
+        $words = new ProductInWords($this->shop($storefront, $at->resolved()));
+
+        return new ShownProducts($products->mapWithKeys(static fn(Product $p): array => [$p->slug => $words->of($p)])->all());
     }
 
     /**

@@ -15,9 +15,17 @@ use Ikat\Core\Store\Variant;
 /** A product in the words a shop's page says of it, to reckon with. */
 final class ProductInWords
 {
-    /** @param Product $product with its pictures and category */
-    public static function of(ShopContext $shop, Product $product): ShownProduct
+    private readonly ShopPages $pages;
+
+    public function __construct(private readonly ShopContext $shop)
     {
+        $this->pages = new ShopPages($shop);
+    }
+
+    /** @param Product $product with its pictures and category */
+    public function of(Product $product): ShownProduct
+    {
+        $shop = $this->shop;
         [$pictures, $shownBy] = ShopPicture::ofProductInWays($product, $product->picturesOfWays());
         $facts = [];
         foreach ($product->facts ?? [] as $name => $fact) {
@@ -45,11 +53,12 @@ final class ProductInWords
             self::price($shop, $product),
             self::saving($shop, $product),
             ! $product->isSoldOut(),
-            array_values(array_filter(preg_split('/\n\s*\n/', RichText::plain($shop->say($product->words))) ?: [], static fn(string $p): bool => trim($p) !== '')),
+            $this->paragraphs($product),
             $facts,
             $options,
             array_map(static fn(int|string $value): string => $shop->say((string) $value), $swatches),
-            array_values((new ShopPages($shop))->waysToSend($product)->map(static fn(DeliveryOffer $o): string => $shop->say($o->name).', '.self::cost($shop, $o))->all()),
+            array_values($this->pages->waysToSend($product)
+                ->map(static fn(DeliveryOffer $o): string => $shop->say($o->name).', '.self::cost($shop, $o))->all()),
             array_map(static fn(ShopPicture $p): float => $p->proportion(), $pictures),
             array_fill(0, (int) ($product->video !== null) + (int) ($product->film_elsewhere !== null), $pictures !== []),
             [
@@ -60,15 +69,23 @@ final class ProductInWords
     }
 
     /** @return list<ShelfGoods> what stands beside it */
-    public static function others(ShopContext $shop, Product $product): array
+    public function others(Product $product): array
     {
-        return array_values((new ShopPages($shop))->beside($product)->map(static fn(Product $p): ShelfGoods => new ShelfGoods(
-            $shop->say($p->name),
-            $shop->say($p->note),
+        return array_values($this->pages->beside($product)->map(fn(Product $p): ShelfGoods => new ShelfGoods(
+            $this->shop->say($p->name),
+            $this->shop->say($p->note),
             $p->rating !== null && $p->shows_rating,
             ! $p->isSoldOut(),
             $p->picture === null ? null : $p->picture->width / max(1, $p->picture->height),
         ))->all());
+    }
+
+    /** @return list<string> */
+    private function paragraphs(Product $product): array
+    {
+        $words = preg_split('/\n\s*\n/', RichText::plain($this->shop->say($product->words))) ?: [];
+
+        return array_values(array_filter($words, static fn(string $paragraph): bool => trim($paragraph) !== ''));
     }
 
     private static function price(ShopContext $shop, Product $product): string

@@ -39,6 +39,9 @@ final class ShopPages
     /** What a card shows of a product besides its own row. */
     private const CARD = ['picture', 'morePictures'];
 
+    /** @var ?Collection<int, DeliveryOffer> */
+    private ?Collection $ways = null;
+
     public function __construct(private readonly ShopContext $shop) {}
 
     /** @return Builder<Product> what this storefront sells */
@@ -116,7 +119,7 @@ final class ShopPages
     {
         $line = new GoodsLine($product->price, grams: $product->grams());
 
-        return DeliveryOffer::query()->orderBy('position')->get()
+        return ($this->ways ??= DeliveryOffer::query()->orderBy('position')->get())
             ->filter(fn(DeliveryOffer $offer): bool => $offer->terms()->takes($this->shop->visitor->country(), [$line]))->values();
     }
 

@@ -13,8 +13,8 @@ abstract readonly class FoundParts
     /** Properties that heights depend on. */
     private const PROPERTIES = [
         'display', 'padding', 'padding-block', 'margin-top', 'margin-block', 'border', 'font-size', 'font-family', 'line-height', 'gap',
-        'aspect-ratio', 'min-height', 'max-height', 'min-width', 'inset', 'grid-template-columns', 'width', 'max-width', 'order', 'position',
-        'border-top', 'padding-top', 'padding-bottom', 'padding-inline', 'margin-bottom', 'grid-auto-columns', 'top',
+        'aspect-ratio', 'min-height', 'max-height', 'min-width', 'inset', 'grid-template-columns', 'width', 'max-width',
+        'order', 'position', 'border-top', 'padding-top', 'padding-bottom', 'padding-inline', 'margin-bottom', 'grid-auto-columns', 'top',
     ];
 
     /** @param array<string, ElementStyle> $styles of the parts that are on the page */

@@ -124,7 +124,8 @@ final class ShelfPage
             : $this->set->block($words, $head->words, $form->room);
         $within = $this->set->style('within');
         if ($within !== null && $head->within !== []) {
-            $y += $this->set->px($this->set->sides($within['padding'] ?? '0')[0]) + $this->set->buttons($head->within, $within, $form->room);
+            $y += $this->set->px($this->set->sides($within['padding'] ?? '0')[0])
+                + $this->set->buttons($head->within, $within, $form->room);
         }
 
         return $y + $this->sorting($head, $form->room) + $this->set->pair(($this->set->style('grid') ?? [])['padding-block'] ?? '0')[0];

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Ikat\Core\ProductPage;
 
+use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\LineBreaks;
+use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Grid\SetParts;
+use Ikat\Core\Grid\ShelfSolver;
 use Ikat\Core\Header\Lines;
+use Ikat\Core\Header\TopOfPage;
 use Ikat\Core\Look\ResolvedLook;
 
 /**
@@ -46,13 +50,41 @@ final class ProductPage
      * @param array{int, int} $screen width and height
      */
     public function __construct(
-        private readonly ProductParts $parts,
+        ProductParts $parts,
         private readonly ResolvedLook $look,
         LineBreaks $breaks,
         array $root,
         private readonly array $screen,
     ) {
         $this->set = new SetParts($parts, $look, $breaks, $root, (float) $screen[0]);
+    }
+
+    /**
+     * Pages of a look on a screen, without the shelf of others.
+     *
+     * @param array{int, int} $screen width and height
+     *
+     * @return \Closure(ShownProduct): StandingProduct
+     */
+    public static function on(Inspection $inspection, array $screen): \Closure
+    {
+        $page = self::of($inspection, $screen);
+        $top = $inspection->get(TopOfPage::class)->at((float) $screen[0])['height'];
+        $room = $inspection->get(ShelfSolver::class)->at((float) $screen[0])->room;
+
+        return static fn(ShownProduct $product): StandingProduct => $page->stand($product, $top, $room, 0.0);
+    }
+
+    /** @param array{int, int} $screen width and height */
+    public static function of(Inspection $inspection, array $screen): self
+    {
+        return new self(
+            $inspection->get(ProductParts::class),
+            $inspection->look,
+            $inspection->get(LineBreaks::class),
+            $inspection->get(CompiledLook::class)->root,
+            $screen,
+        );
     }
 
     /**
@@ -213,7 +245,7 @@ final class ProductPage
     }
 
     /**
-     * Two to a row, each as tall as the taller.
+     * Two to a row, which is as tall as the taller.
      *
      * @param non-empty-list<float> $heights
      *
@@ -225,7 +257,7 @@ final class ProductPage
         $begins = $y;
         foreach (array_chunk($heights, 2) as $row) {
             foreach ($row as $i => $height) {
-                $boxes[] = ['x' => $x + $i * ($width + $gap), 'y' => $y, 'width' => $width, 'height' => max($row)];
+                $boxes[] = ['x' => $x + $i * ($width + $gap), 'y' => $y, 'width' => $width, 'height' => $height];
             }
             $y += max($row) + $gap;
         }
@@ -234,7 +266,7 @@ final class ProductPage
     }
 
     /**
-     * One after another, all as tall as the tallest; most of them beyond its end.
+     * One after another, most of them beyond its end.
      *
      * @param non-empty-list<float> $heights
      *
@@ -243,8 +275,8 @@ final class ProductPage
     private function inStrip(array $heights, float $x, float $y, float $width, float $gap): array
     {
         $boxes = [];
-        foreach (array_keys($heights) as $i) {
-            $boxes[] = ['x' => $x + $i * ($width + $gap), 'y' => $y, 'width' => $width, 'height' => max($heights)];
+        foreach ($heights as $i => $height) {
+            $boxes[] = ['x' => $x + $i * ($width + $gap), 'y' => $y, 'width' => $width, 'height' => $height];
         }
 
         return [$boxes, max($heights)];
@@ -357,7 +389,9 @@ final class ProductPage
         $gap = $this->set->pair($this->set->style('choices')['gap'] ?? '0')[0];
         $rows = [];
         foreach ($product->options as $values) {
-            $rows[] = $this->look->text('product.options') === 'list' ? $this->field('field-label') : $this->option($product, $values, $room);
+            $rows[] = $this->look->text('product.options') === 'list'
+                ? $this->field('field-label')
+                : $this->option($product, $values, $room);
         }
 
         return array_sum($rows) + (count($rows) - 1) * $gap;
@@ -411,7 +445,10 @@ final class ProductPage
         }
         [$voice, $size, $line] = $this->set->letters('dt');
         $gaps = $this->set->pair($style['gap'] ?? '0');
-        $names = array_map(fn(string $name): float => $this->set->text($voice, $name)->width($size), array_map(strval(...), array_keys($facts)));
+        $names = array_map(
+            fn(int|string $name): float => $this->set->text($voice, (string) $name)->width($size),
+            array_keys($facts),
+        );
         $rest = max(1.0, $room - min(max($names), $room) - $gaps[1]);
         [$spoken, $letters, $own] = $this->set->letters('dd');
         $tall = array_map(

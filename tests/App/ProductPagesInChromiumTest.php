@@ -46,7 +46,8 @@ final class ProductPagesInChromiumTest extends AppTestCase
                 'product.proportion' => (float) mt_rand(35, 65), 'product.name.size' => (float) mt_rand(24, 60),
                 'product.button.wide' => mt_rand(0, 1) === 1, 'product.now' => mt_rand(0, 1) === 1,
                 'product.button.stays' => mt_rand(0, 3) === 0, 'product.quantity' => mt_rand(0, 3) > 0,
-                'product.options' => self::one(['buttons', 'swatches', 'list']), 'product.saving' => self::one(['none', 'percent', 'amount']),
+                'product.options' => self::one(['buttons', 'swatches', 'list']),
+                'product.saving' => self::one(['none', 'percent', 'amount']),
                 'product.video' => self::one(['none', 'first', 'last']), 'product.order' => implode(',', $order),
             ], $widths);
         }
@@ -90,8 +91,9 @@ final class ProductPagesInChromiumTest extends AppTestCase
         $inspection = app(Inspector::class)->inspect($look, $at);
         $solver = $inspection->get(ShelfSolver::class);
         $fonts = app(FontFiles::class);
-        $words = ProductInWords::of($shop, $product);
-        $others = ProductInWords::others($shop, $product);
+        $inWords = new ProductInWords($shop);
+        $words = $inWords->of($product);
+        $others = $inWords->others($product);
 
         return [
             [

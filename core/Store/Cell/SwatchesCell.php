@@ -31,7 +31,7 @@ final readonly class SwatchesCell implements CellType
             try {
                 $color = ColorParser::parse($written);
             } catch (ColorException) {
-                throw new UnreadableCell("Line $number: “{$written}” is no color. Write one like #3c4a8c, rebeccapurple or oklch(60% 0.1 250).");
+                throw new UnreadableCell("Line $number: “{$written}” is no color. Write one like #3c4a8c or oklch(60% 0.1 250).");
             }
             $swatches[$value] = $color->hex();
         }

@@ -19,6 +19,8 @@ final readonly class WebCell extends WordCell
 
         return $address !== null && mb_strlen($address) <= self::MOST
             ? $address
-            : throw new UnreadableCell('Write an address on the web, such as https://films.example/lantern, with at most '.self::MOST.' characters.');
+            : throw new UnreadableCell(
+                'Write an address on the web, such as https://films.example/lantern, with at most '.self::MOST.' characters.',
+            );
     }
 }

@@ -28,6 +28,11 @@ export function startShelves(shopWindow) {
       const { left, room, least, most } = drawing().dataset;
       return least * (most / least) ** ((x - left) / room);
     },
+    share: (mark, x) => {
+      const { left, room, turned } = drawing().dataset;
+      const share = (100 * (x - left)) / room;
+      return turned === 'yes' ? 100 - share : share;
+    },
     count: (mark, x) => 1 + (x - Number(mark.dataset.first)) / Number(mark.dataset.each),
   };
 

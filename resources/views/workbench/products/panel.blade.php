@@ -153,6 +153,7 @@
       :tries="true">{{ $words }}</x-edit>@endif @endforeach</p>@endif
 </x-tool>
 @endif
+@includeWhen($panel->tab === 'product' && $panel->page() !== null, 'workbench.products.product')
 <x-tool id="p-tab" :title="Parts::label($panel->tab).': every setting'">
   @foreach ($panel->settingsOf($panel->tab) as $setting)
   @include('workbench.shell.control', ['setting' => $setting, 'resolution' => $look->at($setting->path)])
