@@ -60,7 +60,7 @@
     d="M{{ ProductDrawing::PLATES - 2 }} {{ $top + 11 }}L{{ $end + 8 }} {{ min($foot, round($at['y'] + $at['height'] / 2, 1)) }}H{{ round(min($end, $at['x'] + $at['width']), 1) }}"/>@endif
   <g @class(['block-plate', 'is-away' => $at === null && ! $isUnder, 'is-line' => $isUnder]) id="block-{{ $block }}" data-block="{{ $block }}" @if ($edits) role="button"
     tabindex="{{ $n === 0 ? 0 : -1 }}" @else role="img" @endif
-    aria-label="{{ ucfirst(ProductBlocks::ALL[$block]) }}, {{ $n + 1 }} of {{ count($order) }}{{ $at === null && ! $isUnder ? ', not shown on this page' : '' }}">
+    aria-label="{{ ProductBlocks::ALL[$block].($isUnder ? '' : ($box === null ? ' not shown' : ' '.round($box['height']).' px')).', '.($n + 1).' of '.count($order) }}">
     <rect x="{{ ProductDrawing::PLATES }}" y="{{ $top }}" width="{{ ProductDrawing::PLATE }}" height="{{ ProductDrawing::EACH - 3 }}"/>
     <text x="{{ ProductDrawing::PLATES + 8 }}" y="{{ $top + 15 }}">{{ ProductBlocks::ALL[$block] }}</text>
     @if (! $isUnder)<text class="tall" x="{{ ProductDrawing::PLATES + ProductDrawing::PLATE - 8 }}" y="{{ $top + 15 }}"
