@@ -138,32 +138,57 @@ final class ShelfPage
      */
     public function card(ShelfGoods $goods, float $width, float $picture): float
     {
-        $around = $this->around();
+        return 2 * $this->around() + $picture + array_sum($this->lines($goods, $width));
+    }
+
+    /**
+     * Heights of what stands below a card's picture, each with the space over it.
+     *
+     * @return array<string, float> by key of CardLines, in their order; what is not shown is left out
+     */
+    public function lines(ShelfGoods $goods, float $width): array
+    {
         $room = $this->room($width);
-        $y = 2 * $around + $picture + $this->set->block('name', $goods->name, $room, $this->mostLines());
-        if ($goods->note !== '') {
-            $y += $this->set->block('note', $goods->note, $room);
-        }
-        $y += $this->set->block('price', '0', $room);
-        $stars = $goods->isRated ? $this->set->style('stars') : null;
-        if ($stars !== null) {
-            $line = $this->set->letters('stars')[2];
-            // They stand in the middle of their line, and on the one around them.
-            $y += $this->set->onLine(($line + self::STAR) / 2, $line);
-        }
-        $buy = $goods->canBuy ? $this->set->style('buy') : null;
-        if ($buy !== null && $this->set->style('buy-button') !== null) {
-            [$voice, $size, $line] = $this->set->letters('buy-button');
-            $tall = $this->set->button('buy-button');
-            $over = ($tall - $line) / 2 + $this->set->over($voice, $size, $line);
-            $y += ($this->set->px($buy['margin-top'] ?? '0') ?? 0.0) + $this->set->onLine($over, $tall);
+        $lines = [];
+        foreach (CardLines::of($this->look->text('card.order')) as $key) {
+            $lines[$key] = match ($key) {
+                'name' => $this->set->block('name', $goods->name, $room, $this->mostLines()),
+                'note' => $this->set->block('note', $goods->note, $room),
+                'price' => $this->set->block('price', '0', $room),
+                'rating' => $goods->isRated ? $this->stars() : 0.0,
+                default => $goods->canBuy ? $this->buy() : 0.0,
+            };
         }
 
-        return $y;
+        return array_filter($lines, static fn(float $tall): bool => $tall > 0);
+    }
+
+    private function stars(): float
+    {
+        if ($this->set->style('stars') === null) {
+            return 0.0;
+        }
+        $line = $this->set->letters('stars')[2];
+
+        // They stand in the middle of their line, and on the one around them.
+        return $this->set->onLine(($line + self::STAR) / 2, $line);
+    }
+
+    private function buy(): float
+    {
+        $buy = $this->set->style('buy');
+        if ($buy === null || $this->set->style('buy-button') === null) {
+            return 0.0;
+        }
+        [$voice, $size, $line] = $this->set->letters('buy-button');
+        $tall = $this->set->button('buy-button');
+
+        return ($this->set->px($buy['margin-top'] ?? '0') ?? 0.0)
+            + $this->set->onLine(($tall - $line) / 2 + $this->set->over($voice, $size, $line), $tall);
     }
 
     /** Px between a card's edge and what is in it. */
-    private function around(): float
+    public function around(): float
     {
         $card = $this->set->style('card') ?? [];
 

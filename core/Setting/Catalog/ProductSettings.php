@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Setting\Catalog;
 
+use Ikat\Core\Grid\CardLines;
 use Ikat\Core\Grid\LabelRules;
 use Ikat\Core\Grid\Proportion;
 use Ikat\Core\Grid\ShelfLook;
@@ -227,6 +228,14 @@ final class ProductSettings
                 keywords: 'product card price font size',
                 when: Condition::on('card.price'),
             ),
+            Setting::order(
+                'card.order',
+                'Order of its lines',
+                'card',
+                StepKey::PRODUCTS,
+                CardLines::ALL,
+                'product card order title price rating button',
+            ),
             Setting::switch('card.price', 'Show the price', 'card', StepKey::PRODUCTS, true, 'product card price amount'),
             Setting::switch('card.note', 'Show the note', 'card', StepKey::PRODUCTS, true, 'product card subtitle material maker'),
             Setting::switch('card.rating', 'Show the rating', 'card', StepKey::PRODUCTS, true, 'product card stars review'),
@@ -253,6 +262,27 @@ final class ProductSettings
                 ['top' => 'start', 'bottom' => 'end'],
                 'badge sticker tag corner position',
                 $named,
+            ),
+            Setting::choice(
+                'card.label.form',
+                'Form of labels',
+                'card',
+                StepKey::PRODUCTS,
+                'all',
+                ['all' => 'with the corner radius', 'square' => 'square', 'pill' => 'round ends', 'tab' => 'a tab, flush with the edge'],
+                keywords: 'badge sticker tag shape form corner ribbon',
+                when: $named,
+            ),
+            Setting::length(
+                'card.label.inset',
+                'Labels from the edge',
+                'card',
+                StepKey::PRODUCTS,
+                10,
+                2,
+                24,
+                keywords: 'badge sticker tag distance margin',
+                when: Condition::is('card.label.form', 'all', 'square', 'pill'),
             ),
             Setting::choice(
                 'card.label.sale',

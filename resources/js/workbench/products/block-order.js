@@ -1,4 +1,4 @@
-// Blocks of a product's page are put in another order: a plate is dragged up or down, or moved with Alt and the arrow keys.
+// Blocks of a product's page, or lines of a card, are put in another order: a plate is dragged up or down, or moved with Alt and the arrow keys.
 import { drag } from '../shell/dragging.js';
 import { keepEdits } from '../shell/keep-edit.js';
 import { onTools } from '../shell/tools.js';
@@ -7,20 +7,23 @@ import { onTools } from '../shell/tools.js';
 const SLIP = 4;
 
 export function startBlockOrder(announce) {
-  const list = () => document.querySelector('[data-blocks]');
-  const plates = () => [...list().querySelectorAll('[data-block]')];
+  const listOf = (plate) => plate.closest('[data-blocks]');
+  const platesOf = (list) => [...list.querySelectorAll('[data-block]')];
   const plateAt = (event) => event.target.closest?.('[data-block][role="button"]');
 
   async function place(plate, to) {
-    const order = list().dataset.blocks.split(',');
+    const { blocks, orders } = listOf(plate).dataset;
+    const order = blocks.split(',');
     const from = order.indexOf(plate.dataset.block);
     const [id, name] = [plate.id, plate.querySelector('text').textContent];
     if (to < 0 || to >= order.length || to === from) return;
     order.splice(to, 0, ...order.splice(from, 1));
-    await keepEdits({ 'product.order': order.join(',') });
+    await keepEdits({ [orders]: order.join(',') });
     const moved = document.getElementById(id);
-    plates().forEach((each) => each.setAttribute('tabindex', each === moved ? 0 : -1));
-    moved?.focus();
+    if (moved) {
+      platesOf(listOf(moved)).forEach((each) => each.setAttribute('tabindex', each === moved ? 0 : -1));
+      moved.focus();
+    }
     announce(`${name}: place ${to + 1} of ${order.length}.`);
   }
 
@@ -30,7 +33,7 @@ export function startBlockOrder(announce) {
     if (by === undefined || event.ctrlKey || event.metaKey) return;
     event.preventDefault();
     event.stopPropagation();
-    const all = plates();
+    const all = platesOf(listOf(plate));
     const at = all.indexOf(plate);
     if (event.altKey) {
       place(plate, at + by);
@@ -47,8 +50,8 @@ export function startBlockOrder(announce) {
     if (!plate || event.button !== 0) return;
     const svg = plate.ownerSVGElement;
     const scale = svg.viewBox.baseVal.width / svg.getBoundingClientRect().width;
-    const each = Number(list().dataset.each);
-    const all = plates();
+    const each = Number(listOf(plate).dataset.each);
+    const all = platesOf(listOf(plate));
     const from = all.indexOf(plate);
     let to = from;
     let isCarried = false;

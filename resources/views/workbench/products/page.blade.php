@@ -50,7 +50,7 @@
   {{-- A plate for each block, in their order, with a line to where it stands. --}}
   <text class="device" x="{{ ProductDrawing::PLATES }}" y="12">Blocks, in their order</text>
   @php($end = ProductDrawing::LEFT + $drawing->width())
-  <g data-blocks="{{ implode(',', $order) }}" data-each="{{ ProductDrawing::EACH }}">
+  <g data-orders="product.order" data-blocks="{{ implode(',', $order) }}" data-each="{{ ProductDrawing::EACH }}">
   @foreach ($order as $n => $block)
   @php($top = ProductDrawing::TOP + ProductDrawing::EACH * $n)
   @php($box = $desktop->blocks[$block] ?? null)

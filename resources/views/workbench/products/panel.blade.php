@@ -115,6 +115,7 @@
 @if ($panel->tab === 'card')
 @php($tool = $panel->card())
 @php($picture = $panel->frame()->picture())
+@includeWhen($tool->drawing() !== null, 'workbench.products.card')
 @if ($picture !== null)@include('workbench.products.picture')@endif
 @if ($look->value('card.label') === true)
 @php([$across, $down] = [$look->text('card.label.across'), $look->text('card.label.down')])
