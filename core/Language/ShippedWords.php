@@ -141,6 +141,7 @@ final class ShippedWords
         'Pages' => ['Seiten', 'Pages', 'Páginas'],
         'Earlier' => ['Zurück', 'Précédents', 'Anteriores'],
         'More' => ['Mehr', 'Suite', 'Más'],
+        'Page' => ['Seite', 'Page', 'Página'],
         'Page :page of :last' => ['Seite :page von :last', 'Page :page sur :last', 'Página :page de :last'],
         'As we arranged them' => ['Wie von uns angeordnet', 'Notre ordre', 'Nuestro orden'],
         'From the cheapest up' => ['Günstigste zuerst', 'Du moins cher au plus cher', 'De menor a mayor precio'],

@@ -181,3 +181,57 @@ if (large) {
   }
   shown.addEventListener('click', () => large.close());
 }
+
+// Further pages are brought onto this one: by their button, or when the end of the shelf comes into sight.
+const brings = document.querySelector('[data-brings]');
+if (brings) {
+  const shelf = document.querySelector('.category-grid');
+  const next = () => brings.querySelector('[rel=next]');
+  let isUnderWay = false;
+  /** @returns the first card that came; nothing where none did, and the link is followed as any other */
+  const bring = async (address) => {
+    const answer = await fetch(address, { headers: { Accept: 'text/html' } });
+    if (!answer.ok) throw new Error(`${answer.status}`);
+    const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    const cards = [...page.querySelectorAll('.category-grid > li')];
+    if (cards.length === 0) throw new Error('no cards');
+    // What fills the last row belongs to the end alone.
+    shelf.querySelectorAll('.onward').forEach((tile) => tile.remove());
+    shelf.append(...cards.map((card) => document.importNode(card, true)));
+    const [after, pages] = [page.querySelector('[data-brings] [rel=next]'), page.querySelector('[data-pages]')];
+    if (after) next().href = after.getAttribute('href');
+    else next().remove();
+    brings.querySelector('[data-pages]')?.replaceChildren(pages?.textContent ?? '');
+    return shelf.children[shelf.children.length - cards.length];
+  };
+  const go = async (isByHand) => {
+    const link = next();
+    if (!link || isUnderWay) return;
+    isUnderWay = true;
+    link.setAttribute('aria-busy', 'true');
+    try {
+      const first = await bring(link.href);
+      // Whoever asked by key goes on with what came.
+      if (isByHand) first.querySelector('a')?.focus({ preventScroll: true });
+    } catch {
+      location.assign(link.href);
+    }
+    link.removeAttribute('aria-busy');
+    isUnderWay = false;
+  };
+  brings.addEventListener('click', (event) => {
+    if (!event.target.closest('[rel=next]') || event.ctrlKey || event.metaKey || event.shiftKey) return;
+    event.preventDefault();
+    go(true);
+  });
+  if (brings.dataset.brings === 'scroll') {
+    const watch = new IntersectionObserver(async ([entry]) => {
+      if (!entry.isIntersecting) return;
+      await go(false);
+      // What is still in sight is seen anew.
+      watch.unobserve(brings);
+      if (next()) watch.observe(brings);
+    }, { rootMargin: '300px' });
+    watch.observe(brings);
+  }
+}

@@ -81,6 +81,15 @@ final class ProductSettings
             ),
             Setting::count('grid.count', 'Products on a page', 'grid', StepKey::PRODUCTS, 24, 4, 48, 'product grid how many number paging'),
             Setting::choice(
+                'grid.paging',
+                'Further pages',
+                'grid',
+                StepKey::PRODUCTS,
+                'numbers',
+                ['steps' => 'by earlier and more', 'numbers' => 'by their numbers', 'more' => 'a button brings more', 'scroll' => 'come while scrolling'],
+                keywords: 'paging pages numbers load more infinite scroll',
+            ),
+            Setting::choice(
                 'grid.arrange',
                 'How products stand',
                 'grid',

@@ -50,7 +50,8 @@
   @if ($line !== null)<path class="to-block" d="M{{ CardDrawing::LEFT - 8 }} {{ $y + 11 }}L{{ $x }} {{ round(CardDrawing::TOP + $line['y'] + $line['height'] / 2, 1) }}"/>@endif
   <g @class(['block-plate', 'is-away' => $line === null]) id="card-line-{{ $key }}" data-block="{{ $key }}" @if ($edits) role="button" tabindex="{{ $n === 0 ? 0 : -1 }}" @else role="img" @endif
     aria-label="{{ CardLines::ALL[$key] }} {{ $said }}, {{ $n + 1 }} of {{ count($order) }}"><rect x="0" y="{{ $y }}" width="{{ CardDrawing::LEFT - 8 }}" height="23"/><text x="6"
-    y="{{ $y + 16 }}">{{ CardLines::ALL[$key] }}</text><text class="tall" x="{{ CardDrawing::LEFT - 13 }}" y="{{ $y + 16 }}" text-anchor="end">{{ $said }}</text></g>
+    y="{{ $y + 16 }}">{{ CardLines::ALL[$key] }}</text>
+    <text class="tall" x="{{ CardDrawing::LEFT - 13 }}" y="{{ $y + 16 }}" text-anchor="end">{{ $said }}</text></g>
   @endforeach
   </g>
   @foreach ($marks as $path => [$words, $y])
