@@ -77,6 +77,7 @@ final class ProductInWords
             $p->rating !== null && $p->shows_rating,
             ! $p->isSoldOut(),
             $p->picture === null ? null : $p->picture->width / max(1, $p->picture->height),
+            self::price($this->shop, $p),
         ))->all());
     }
 

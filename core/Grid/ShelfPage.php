@@ -154,7 +154,7 @@ final class ShelfPage
             $lines[$key] = match ($key) {
                 'name' => $this->set->block('name', $goods->name, $room, $this->mostLines()),
                 'note' => $this->set->block('note', $goods->note, $room),
-                'price' => $this->set->block('price', '0', $room),
+                'price' => $this->set->block('price', $goods->price, $room),
                 'rating' => $goods->isRated ? $this->stars() : 0.0,
                 default => $goods->canBuy ? $this->buy() : 0.0,
             };

@@ -86,7 +86,10 @@ final class ProductSettings
                 'grid',
                 StepKey::PRODUCTS,
                 'numbers',
-                ['steps' => 'by earlier and more', 'numbers' => 'by their numbers', 'more' => 'a button brings more', 'scroll' => 'come while scrolling'],
+                [
+                    'steps' => 'by earlier and more', 'numbers' => 'by their numbers', 'more' => 'a button brings more',
+                    'scroll' => 'come while scrolling',
+                ],
                 keywords: 'paging pages numbers load more infinite scroll',
             ),
             Setting::choice(
