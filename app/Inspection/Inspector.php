@@ -49,7 +49,9 @@ use Ikat\Core\Language\UnsaidWords;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\ProductPage\DownToButton;
 use Ikat\Core\ProductPage\ProductParts;
+use Ikat\Core\ProductPage\ShownProduct;
 use Ikat\Core\ProductPage\ShownProducts;
 use Ikat\Core\Promise\Offers;
 use Ikat\Core\Reach\ElementStyle;
@@ -80,7 +82,7 @@ final class Inspector
     private const FORM = 20;
 
     /** Products of each kind whose pages are looked at, of how many. */
-    private const LONG_PAGES = 6;
+    private const LONG_PAGES = 4;
     private const PRODUCTS = 240;
 
     /** Pages that have running text: on the others it is the footer's. */
@@ -128,6 +130,7 @@ final class Inspector
             ShelfCounts::class => fn(): ShelfCounts => $this->counter->of($look->storefront),
             CardPictures::class => fn(): CardPictures => $this->cardPictures->of($look->storefront),
             CategoryParts::class => fn(): CategoryParts => $this->categoryParts($look->storefront, $at),
+            DownToButton::class => fn(Inspection $i): DownToButton => $this->downToButton($i, $look->storefront, $at),
             ShownProducts::class => fn(): ShownProducts => $this->shownProducts($look->storefront, $at),
             ProductParts::class => fn(): ProductParts => $this->productParts($look->storefront, $at),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
@@ -257,8 +260,38 @@ final class Inspector
             ?? $this->keep($key, ProductParts::of(...$this->matched($storefront, $at, ['product', 'gone'])));
     }
 
-    /** Products of the longest words, and those with most to choose, among the first. */
+    /** Products of the longest words, and those with most to choose, among the first; kept until goods or what is said of them change. */
     private function shownProducts(Storefront $storefront, LookSnapshot $at): ShownProducts
+    {
+        $said = array_filter(
+            $at->resolved()->values(),
+            static fn(string $path): bool => preg_match('/^(product|card\.label|say)\./', $path) === 1,
+            ARRAY_FILTER_USE_KEY,
+        );
+        $key = 'shown-'.hash('xxh128', json_encode([
+            self::FORM, $storefront->id, $storefront->content_version, gmdate('Ymd'), $said,
+        ], JSON_THROW_ON_ERROR));
+
+        return $this->kept($key, [ShownProducts::class, ShownProduct::class]) ?? $this->keep($key, $this->readProducts($storefront, $at));
+    }
+
+    /** Kept for all that it depends on, and more: of colors it does not, and most edits are of those. */
+    private function downToButton(Inspection $inspection, Storefront $storefront, LookSnapshot $at): DownToButton
+    {
+        $values = array_filter(
+            $at->resolved()->values(),
+            static fn(string $path): bool => preg_match('/^(scheme|palette|band|block|footer|checkout)\./', $path) !== 1,
+            ARRAY_FILTER_USE_KEY,
+        );
+        $key = 'down-'.hash('xxh128', json_encode([
+            self::FORM, $this->looks->themes->stylesheetName($at->bare), $storefront->id, $storefront->content_version, gmdate('Ymd'),
+            $values,
+        ], JSON_THROW_ON_ERROR));
+
+        return $this->kept($key, [DownToButton::class]) ?? $this->keep($key, DownToButton::measure($inspection));
+    }
+
+    private function readProducts(Storefront $storefront, LookSnapshot $at): ShownProducts
     {
         $first = $storefront->goods()->orderBy('position')->limit(self::PRODUCTS)
             ->toBase()->get(['products.id', DB::raw('char_length(words) as length'), DB::raw('char_length(options) as choices')]);

@@ -107,7 +107,9 @@ final class ProductInWords
         $price = $product->priceOf();
         $way = $shop->text('product.saving');
 
-        return $way === 'none' || ! $price->isReducedAt($shop->moment) ? '' : strtr($shop->words('say.saving'), [
+        $isSaid = in_array($way, ['percent', 'amount'], true) && $price->isReducedAt($shop->moment);
+
+        return ! $isSaid ? '' : strtr($shop->words('say.saving'), [
             ':saved' => $way === 'percent' ? $price->savedAt($shop->moment).'%' : $shop->price($price->regular - $price->at($shop->moment)),
         ]);
     }

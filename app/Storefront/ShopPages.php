@@ -33,6 +33,9 @@ final class ShopPages
     public const NO_DELIVERY_THERE = 'We have no way to send this there just now. Change where it goes, or send less at once.';
     public const NO_DELIVERY_CHOSEN = 'Choose how it should travel.';
 
+    /** Products beside one, where it is not said. */
+    private const BESIDE = 4;
+
     /** Products a search shows. */
     private const FOUND = 24;
 
@@ -131,7 +134,8 @@ final class ShopPages
         if (! $this->shop->on('product.others')) {
             return collect();
         }
-        $most = max(1, $this->shop->number('product.others.count'));
+        // A release of an earlier Ikat says no number.
+        $most = $this->shop->number('product.others.count') ?: self::BESIDE;
         $related = $product->related ?? [];
         $chosen = $related === [] ? collect() : $this->goods()->with(self::CARD)->whereIn('id', $related)->get()
             ->sortBy(static fn(Product $p): int|false => array_search($p->id, $related, true))

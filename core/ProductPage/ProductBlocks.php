@@ -27,7 +27,10 @@ final readonly class ProductBlocks
     /** @param string $order keys of ALL between commas; what it does not name is not shown */
     public static function of(string $order): self
     {
-        $keys = array_values(array_filter(explode(',', $order), static fn(string $key): bool => isset(self::ALL[$key])));
+        // A release of an earlier Ikat says no order.
+        $keys = $order === ''
+            ? array_keys(self::ALL)
+            : array_values(array_filter(explode(',', $order), static fn(string $key): bool => isset(self::ALL[$key])));
         $under = array_search(self::UNDER, $keys, true);
         $beside = $under === false ? $keys : array_slice($keys, 0, $under);
         $across = $under === false ? [] : array_slice($keys, $under + 1);

@@ -60,7 +60,7 @@ final class ProductPage
     }
 
     /**
-     * Pages of a look on a screen, without the shelf of others.
+     * Pages of a look on a screen, down to the button: what comes after it is left out, and nothing of it is measured.
      *
      * @param array{int, int} $screen width and height
      *
@@ -72,7 +72,7 @@ final class ProductPage
         $top = $inspection->get(TopOfPage::class)->at((float) $screen[0])['height'];
         $room = $inspection->get(ShelfSolver::class)->at((float) $screen[0])->room;
 
-        return static fn(ShownProduct $product): StandingProduct => $page->stand($product, $top, $room, 0.0);
+        return static fn(ShownProduct $product): StandingProduct => $page->stand($product, $top, $room, 0.0, true);
     }
 
     /** @param array{int, int} $screen width and height */
@@ -91,8 +91,9 @@ final class ProductPage
      * @param float $top where the header ends
      * @param float $room width of what is in the page
      * @param float $shelf height of the shelf of others; 0 where there are none
+     * @param bool $toButton whether what comes after the button is left out
      */
-    public function stand(ShownProduct $product, float $top, float $room, float $shelf): StandingProduct
+    public function stand(ShownProduct $product, float $top, float $room, float $shelf, bool $toButton = false): StandingProduct
     {
         $around = $this->set->style('product') ?? [];
         $tracks = $this->set->sides($around['grid-template-columns'] ?? '1fr');
@@ -131,11 +132,14 @@ final class ProductPage
 
             return $y + $before + $tall;
         };
+        $isDone = static function () use (&$button, $toButton): bool {
+            return $toButton && $button !== null;
+        };
         foreach ($blocks->beside as $block) {
-            $y = $put($block, $y, $x, $rest, $gap);
+            $y = $isDone() ? $y : $put($block, $y, $x, $rest, $gap);
         }
         $ends = max($y, $begins + ($isBeside ? $tall : 0.0)) + $padding[1];
-        foreach ($blocks->across as $block) {
+        foreach ($isDone() ? [] : $blocks->across as $block) {
             if ($block === ProductBlocks::WIDE) {
                 $found += $shelf > 0 ? [$block => ['x' => 0.0, 'y' => $ends, 'width' => $room, 'height' => $this->band($shelf)]] : [];
                 $ends += $found[$block]['height'] ?? 0.0;

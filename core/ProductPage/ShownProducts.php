@@ -18,21 +18,4 @@ final readonly class ShownProducts implements Measurement
     {
         return new self();
     }
-
-    /**
-     * Screens down each can be bought.
-     *
-     * @param array{int, int} $screen width and height, px
-     *
-     * @return array<string, float> by slug, the farthest first; those that cannot be bought are left out
-     */
-    public function farthest(Inspection $inspection, array $screen): array
-    {
-        $page = ProductPage::on($inspection, $screen);
-        $screens = array_map(static fn(ShownProduct $p): ?float => $page($p)->screensToBuy(), $this->products);
-        $screens = array_filter($screens, static fn(?float $s): bool => $s !== null);
-        arsort($screens);
-
-        return $screens;
-    }
 }

@@ -11,13 +11,12 @@ use App\Pictures\PictureFiles;
 use App\Pictures\ShopPicture;
 use App\Storefront\ProductInWords;
 use App\Workbench\Shell\Bench;
-use Ikat\Core\Check\FarFromBuying;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Grid\ShelfSolver;
 use Ikat\Core\Header\TopOfPage;
+use Ikat\Core\ProductPage\DownToButton;
 use Ikat\Core\ProductPage\ProductPage;
 use Ikat\Core\ProductPage\ShownProduct;
-use Ikat\Core\ProductPage\ShownProducts;
 use Ikat\Core\ProductPage\StandingProduct;
 
 /** The page of one product on three screens: where its blocks stand, and what would bring the button nearer. */
@@ -37,9 +36,6 @@ final class DrawnProduct
 
     /** @var ?list<array{words: string, told: string, changes: array<string, bool|string>}> */
     private ?array $ways = null;
-
-    /** @var ?array<string, float> */
-    private ?array $far = null;
 
     /** @param Product $product with its pictures and category */
     public function __construct(private readonly Bench $bench, private readonly ScreenPages $pages, public readonly Product $product)
@@ -89,24 +85,10 @@ final class DrawnProduct
         return $this->standing()['phone']->screensToBuy();
     }
 
-    /** Of all that are looked at the one that is bought after the most screens of a phone. */
-    public function farthest(): ?string
+    /** How far down all that are looked at can be bought. */
+    public function down(): DownToButton
     {
-        $this->far ??= $this->bench->inspection()->get(ShownProducts::class)->farthest($this->bench->inspection(), FarFromBuying::PHONE);
-
-        return $this->far === [] ? null : (string) array_key_first($this->far);
-    }
-
-    /** What a product of those that are looked at is called. */
-    public function nameOf(string $slug): string
-    {
-        return $this->bench->inspection()->get(ShownProducts::class)->products[$slug]->name ?? $slug;
-    }
-
-    /** @return list<string> slugs of those that are looked at */
-    public function looked(): array
-    {
-        return array_map(strval(...), array_keys($this->bench->inspection()->get(ShownProducts::class)->products));
+        return $this->bench->inspection()->get(DownToButton::class);
     }
 
     /**
@@ -164,7 +146,7 @@ final class DrawnProduct
 
     private static function phone(Inspection $inspection, ShownProduct $product): ?float
     {
-        return ProductPage::on($inspection, FarFromBuying::PHONE)($product)->screensToBuy();
+        return ProductPage::on($inspection, DownToButton::PHONE)($product)->screensToBuy();
     }
 
     /** @return ?int bytes of its film; null where it has none of its own */

@@ -71,7 +71,7 @@ final class ProductsPanel extends ControlsPanel
         if ($this->tab === 'product') {
             $this->page()?->standing();
             $this->page()?->ways();
-            $this->page()?->farthest();
+            $this->page()?->down();
         }
     }
 

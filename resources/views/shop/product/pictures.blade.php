@@ -3,7 +3,7 @@
 @php($where = $product->video === null && $product->film_elsewhere === null ? 'none' : $shop->text('product.video'))
 @php($films = $where === 'none' ? 0 : (int) ($product->video !== null) + (int) ($product->film_elsewhere !== null))
 @php($several = count($pictures) + $films > 1)
-@php($thumbs = $way === 'strip' && $several && count($pictures) > 1 ? $shop->text('product.thumbs') : 'none')
+@php($thumbs = $way === 'strip' && $several && count($pictures) > 1 ? ($shop->text('product.thumbs') ?: 'none') : 'none')
 @php($name = $shop->say($product->name))
 <div class="product-gallery thumbs-{{ $thumbs }}" data-from="product.thumbs product.pictures">
   <div class="product-pictures pictures-{{ $way }} {{ $several ? 'several' : '' }}" data-from="product.pictures product.video"

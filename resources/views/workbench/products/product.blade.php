@@ -2,7 +2,8 @@
 {{-- How far down a product can be bought, and what its page is made of. --}}
 @php($drawn = $panel->page())
 @php($product = $drawn->product)
-@php($farthest = $drawn->farthest())
+@php($names = $drawn->down()->names)
+@php($farthest = array_key_first($drawn->down()->screens))
 @php($now = $look->text('product.pictures'))
 @php($record = fn (string $column): string => $bench->address("storeroom?open_record=$product->id#cell-$column"))
 <x-tool id="t-buy" title="Down to the button" :note="'of '.$product->name">
@@ -19,10 +20,10 @@
   @if ($ways !== [])<p class="flex flex-wrap items-baseline gap-x-3 pt-1 text-[12px]">Nearer on a phone:
     @foreach ($ways as $way)<span>@if ($edits)<x-edit :$bench :changes="$way['changes']" :tries="true">{{ ucfirst($way['words']) }}</x-edit>@else<b>{{ ucfirst($way['words']) }}</b>@endif <span
       class="text-ink-2">{{ $way['told'] }}</span></span>@endforeach</p>@endif
-  <p class="flex flex-wrap items-baseline gap-x-3 pt-1 text-[12px]">Drawn: @foreach (array_unique([$farthest, ...$drawn->looked()]) as $slug)
+  <p class="flex flex-wrap items-baseline gap-x-3 pt-1 text-[12px]">Drawn: @foreach (array_unique([$farthest, ...array_keys($names)]) as $slug)
     @continue($slug === null || $loop->index > 3)
     @if ($slug === $product->slug)<b>{{ $product->name }}</b>@else<a class="act inline-block" href="{{ $panel->address(['open_product' => $slug]) }}"
-      hx-get="{{ $panel->address(['open_product' => $slug]) }}">{{ $drawn->nameOf($slug) }}</a>@endif
+      hx-get="{{ $panel->address(['open_product' => $slug]) }}">{{ $names[$slug] }}</a>@endif
     @if ($slug === $farthest)<span class="text-ink-2">farthest on a phone</span>@endif @endforeach</p>
 </x-tool>
 <x-tool id="t-pictures" title="Pictures" :note="count($drawn->pictures()).' of '.$product->name">
