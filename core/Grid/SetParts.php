@@ -17,6 +17,9 @@ use Ikat\Core\Type\Voice;
 /** How tall and wide the parts of a page are on a screen, from what its stylesheets say of each and the real fonts. All lengths in px. */
 final class SetParts
 {
+    /** Side of an icon. */
+    public const ICON = 24.0;
+
     /** @var array<string, ?array<string, string>> by part: each is asked for again by every card */
     private array $styles = [];
 

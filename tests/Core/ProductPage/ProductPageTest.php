@@ -99,6 +99,8 @@ final class ProductPageTest extends TestCase
         $page = self::page([390, 844], [], 'at-foot')->stand(self::product(), 0.0, 350.0, 0.0);
         self::assertTrue($page->buttonStays);
         self::assertSame(0.0, $page->screensToBuy());
+        $alone = self::page([390, 844], ['product.quantity' => false], 'at-foot')->stand(self::product(), 0.0, 350.0, 0.0);
+        self::assertSame([0.0, false], [$alone->screensToBuy(), isset($alone->blocks['buy'])]);
         self::assertNull(self::page([390, 844])->stand(self::product(isThere: false), 0.0, 350.0, 0.0)->screensToBuy());
     }
 
