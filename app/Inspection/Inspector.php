@@ -41,6 +41,7 @@ use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\HeaderBackdrop;
 use Ikat\Core\Grid\CardPictures;
 use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\FoundParts;
 use Ikat\Core\Grid\ShelfCounts;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\SpokenTops;
@@ -190,35 +191,47 @@ final class Inspector
 
     private function make(Storefront $storefront, LookSnapshot $at): ReachIndex
     {
-        $values = $at->resolved()->values();
-        $theme = hash('xxh128', $this->looks->themes->stylesheet($at->bare));
-        $made = hash(
-            'xxh128',
-            json_encode([self::FORM, $theme, $storefront->id, $storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR),
-        );
         $indexes = [];
         foreach ($this->pages->pathsIn($storefront) as $page => $path) {
-            $notes = $this->notes("$made-$page");
-            $note = $this->matching($notes, $values);
-            $html = null;
-            if ($note === null) {
-                $shop = $this->shop($storefront, $at->resolved(), SamplePages::cartAt($path));
-                $html = $this->pages->render($page, $path, $shop);
-                preg_match_all('/\bits-[a-z0-9-]+/', $html, $items);
-                $note = [
-                    'read' => $shop->read(),
-                    'skeleton' => hash('xxh128', PageReader::skeleton($html)),
-                    'items' => array_values(array_unique($items[0])),
-                ];
-                $this->note("$made-$page", [$note, ...array_slice($notes, 0, self::NOTES - 1)]);
-            }
-            // Other words make no other skeleton: after an edit of words no page has to be read again.
-            $key = hash('xxh128', self::FORM."$theme $page ".self::rulesOn($note['items'], $at->compiled()->rules).$note['skeleton']);
+            [$key, $html] = $this->pageKey($storefront, $at, $page, $path);
             $indexes[] = $this->stored($key) ?? $this->store($key, $this->readPage($storefront, $at, $page, $path, $html));
         }
         $this->sweep();
 
         return ReachIndex::merged($indexes);
+    }
+
+    /**
+     * What of a page the stylesheets speak of: other words make no other, so that after an edit of words no page is read again.
+     *
+     * @return array{string, ?string} key of its elements with the rules on them, and the page where it had to be made
+     */
+    private function pageKey(Storefront $storefront, LookSnapshot $at, string $page, string $path): array
+    {
+        $theme = hash('xxh128', $this->looks->themes->stylesheet($at->bare));
+        $made = hash(
+            'xxh128',
+            json_encode([self::FORM, $theme, $storefront->id, $storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR),
+        );
+        $notes = $this->notes("$made-$page");
+        $note = $this->matching($notes, $at->resolved()->values());
+        $html = null;
+        if ($note === null) {
+            $shop = $this->shop($storefront, $at->resolved(), SamplePages::cartAt($path));
+            $html = $this->pages->render($page, $path, $shop);
+            preg_match_all('/\bits-[a-z0-9-]+/', $html, $items);
+            $note = [
+                'read' => $shop->read(),
+                'skeleton' => hash('xxh128', PageReader::skeleton($html)),
+                'items' => array_values(array_unique($items[0])),
+            ];
+            $this->note("$made-$page", [$note, ...array_slice($notes, 0, self::NOTES - 1)]);
+        }
+
+        return [
+            hash('xxh128', self::FORM."$theme $page ".self::rulesOn($note['items'], $at->compiled()->rules).$note['skeleton']),
+            $html,
+        ];
     }
 
     private function readPage(Storefront $storefront, LookSnapshot $at, string $page, string $path, ?string $html): ReachIndex
@@ -242,22 +255,42 @@ final class Inspector
         return $this->keep($key, TextLayout::of($pages));
     }
 
-    /** The same of the parts of a category's page, and of one that has all a category can have. */
+    /** The parts of a category's page, and of one that has all a category can have. */
     private function categoryParts(Storefront $storefront, LookSnapshot $at): CategoryParts
     {
-        $key = 'category-'.$this->key($storefront, $at);
-
-        return $this->kept($key, [CategoryParts::class, ElementStyle::class])
-            ?? $this->keep($key, CategoryParts::of(...$this->matched($storefront, $at, ['category', 'category-paged'])));
+        return $this->parts(CategoryParts::class, $storefront, $at, ['category', 'category-paged']);
     }
 
     /** And of a product's page, and of one that cannot be bought. */
     private function productParts(Storefront $storefront, LookSnapshot $at): ProductParts
     {
-        $key = 'product-'.$this->key($storefront, $at);
+        return $this->parts(ProductParts::class, $storefront, $at, ['product', 'gone']);
+    }
 
-        return $this->kept($key, [ProductParts::class, ElementStyle::class])
-            ?? $this->keep($key, ProductParts::of(...$this->matched($storefront, $at, ['product', 'gone'])));
+    /**
+     * Kept as long as the pages' elements and the rules on them are the same, whatever else is edited.
+     *
+     * @template T of FoundParts
+     *
+     * @param class-string<T> $class
+     * @param list<string> $pages keys of sample pages: what one does not have is found on the next
+     *
+     * @return T
+     */
+    private function parts(string $class, Storefront $storefront, LookSnapshot $at, array $pages): FoundParts
+    {
+        $paths = $this->pages->pathsIn($storefront);
+        $found = array_map(fn(string $page): array => $this->pageKey($storefront, $at, $page, $paths[$page]), $pages);
+        $key = 'parts-'.hash('xxh128', $class.implode(' ', array_column($found, 0)));
+
+        return $this->kept($key, [$class, ElementStyle::class]) ?? $this->keep($key, $class::of(...array_map(
+            fn(string $page, array $one): MatchedPage => MatchedPage::of(
+                $this->sheetOf($storefront, $at),
+                $one[1] ?? $this->html($storefront, $at, $page, $paths[$page]),
+            ),
+            $pages,
+            $found,
+        )));
     }
 
     /** Products of the longest words, and those with most to choose, among the first; kept until goods or what is said of them change. */
@@ -302,21 +335,6 @@ final class Inspector
         $words = new ProductInWords($this->shop($storefront, $at->resolved()));
 
         return new ShownProducts($products->mapWithKeys(static fn(Product $p): array => [$p->slug => $words->of($p)])->all());
-    }
-
-    /**
-     * @param list<string> $pages keys of sample pages
-     *
-     * @return list<MatchedPage>
-     */
-    private function matched(Storefront $storefront, LookSnapshot $at, array $pages): array
-    {
-        $paths = $this->pages->pathsIn($storefront);
-
-        return array_map(fn(string $page): MatchedPage => MatchedPage::of(
-            $this->sheetOf($storefront, $at),
-            $this->html($storefront, $at, $page, $paths[$page]),
-        ), $pages);
     }
 
     private function html(Storefront $storefront, LookSnapshot $at, string $page, string $path): string
