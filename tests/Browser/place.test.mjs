@@ -76,6 +76,22 @@ test('Back leads to the step, the part and the page before', async () => {
   await shows(page, async () => [await page.locator('#bench h1').textContent(), new URL(page.url()).searchParams.get('page'), await page.title()], ['Header', 'home', 'Header - Ikat']);
   await page.goForward();
   await shows(page, () => page.locator('#bench h1').textContent(), 'Products');
+  await settled(page);
+  await page.goForward();
+  await shows(page, () => page.locator('.part-tab[aria-current]').textContent(), 'Product page');
+  await settled(page);
+  // Pressed again when the answer is there and has not settled: nothing is written over, and the way forward stays.
+  await page.evaluate(() => new Promise((done) => {
+    document.body.addEventListener('htmx:afterSwap', () => { history.back(); done(); }, { once: true });
+    history.back();
+  }));
+  await shows(page, async () => [await page.locator('#bench h1').textContent(), new URL(page.url()).searchParams.get('page')], ['Header', 'home']);
+  await settled(page);
+  await page.goForward();
+  await shows(page, async () => [await page.locator('#bench h1').textContent(), await page.locator('.part-tab[aria-current]').textContent()], ['Products', 'Product grid']);
+  await settled(page);
+  await page.goForward();
+  await shows(page, () => page.locator('.part-tab[aria-current]').textContent(), 'Product page');
 });
 
 test('Back leads to the page that was chosen by hand, also where its step would begin elsewhere', async () => {

@@ -12,6 +12,7 @@ export function startPlace(shopWindow, sheet) {
   }
   const here = () => location.pathname + location.search;
   let open = state().dataset.address;
+  let stood = open;
   // Back may be pressed again before it has led anywhere: none of these ways makes a new entry, and the last alone is followed.
   let ways = 0;
   let last = 0;
@@ -22,13 +23,15 @@ export function startPlace(shopWindow, sheet) {
   }
   document.body.addEventListener('htmx:afterSettle', () => {
     const now = state().dataset.address;
-    const isStep = new URL(now, location.href).pathname !== new URL(open, location.href).pathname;
-    write(now !== open && ways === 0);
     // After a change of step the bench begins at its top.
-    if (isStep) document.querySelector('#bench').scrollTop = 0;
+    if (new URL(now, location.href).pathname !== new URL(stood, location.href).pathname) document.querySelector('#bench').scrollTop = 0;
+    stood = now;
+    // While somebody goes back, what settles was asked for before: it would write over the entry that is gone to.
+    if (ways > 0) return;
+    write(now !== open);
     open = now;
   });
-  document.body.addEventListener('ikat:placed', ({ detail }) => write(detail.isByHand && ways === 0));
+  document.body.addEventListener('ikat:placed', ({ detail }) => { if (ways === 0) write(detail.isByHand); });
   addEventListener('popstate', async () => {
     ways += 1;
     last += 1;
@@ -38,6 +41,8 @@ export function startPlace(shopWindow, sheet) {
     try {
       await htmx.ajax('GET', pathname + search, { target: '#bench', swap: 'morph:innerHTML' });
       if (way === last) {
+        // It has been gone back to, and is no new entry when it settles.
+        open = state().dataset.address;
         shopWindow.restore(search);
         sheet.restore(search);
       }
