@@ -484,7 +484,7 @@ final class ProductSettings
                 'Say what a reduced price saves',
                 'product',
                 StepKey::PRODUCTS,
-                'none',
+                'amount',
                 ['none' => 'not at all', 'percent' => 'in percent', 'amount' => 'as an amount'],
                 keywords: 'product page sale price discount',
             ),
