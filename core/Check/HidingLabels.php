@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Check;
 
-use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Grid\CardPictures;
-use Ikat\Core\Grid\CategoryParts;
 use Ikat\Core\Grid\LabelCover;
 use Ikat\Core\Grid\ShelfPage;
 use Ikat\Core\Setting\StepKey;
@@ -60,12 +58,6 @@ final class HidingLabels implements Check
 
     public static function cover(Inspection $input): LabelCover
     {
-        return new LabelCover($input->get(CardPictures::class), $input->look, new ShelfPage(
-            $input->get(CategoryParts::class),
-            $input->look,
-            $input->get(LineBreaks::class),
-            $input->get(CompiledLook::class)->root,
-            LabelCover::screen(),
-        ));
+        return new LabelCover($input->get(CardPictures::class), $input->look, ShelfPage::of($input, LabelCover::screen()));
     }
 }

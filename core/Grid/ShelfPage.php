@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Grid;
 
+use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\LineBreaks;
+use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Header\Lines;
 use Ikat\Core\Look\ResolvedLook;
 use Ikat\Core\Type\TextSteps;
@@ -40,6 +42,18 @@ final class ShelfPage
         private readonly float $screen,
     ) {
         $this->set = new SetParts($parts, $look, $breaks, $root, $screen);
+    }
+
+    /** @param float $screen width, px */
+    public static function of(Inspection $inspection, float $screen): self
+    {
+        return new self(
+            $inspection->get(CategoryParts::class),
+            $inspection->look,
+            $inspection->get(LineBreaks::class),
+            $inspection->get(CompiledLook::class)->root,
+            $screen,
+        );
     }
 
     /**

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\Workbench\Products;
 
 use Ikat\Core\Check\Inspection;
-use Ikat\Core\Check\LineBreaks;
-use Ikat\Core\Compile\CompiledLook;
-use Ikat\Core\Grid\CategoryParts;
 use Ikat\Core\Grid\ShelfPage;
 
 /** How tall a category's page and its cards are on each screen: reckoned once for all who ask. */
@@ -24,12 +21,6 @@ final class ScreenPages
     /** @param key-of<self::SCREENS> $device */
     public function on(string $device): ShelfPage
     {
-        return $this->pages[$device] ??= new ShelfPage(
-            $this->inspection->get(CategoryParts::class),
-            $this->inspection->look,
-            $this->inspection->get(LineBreaks::class),
-            $this->inspection->get(CompiledLook::class)->root,
-            (float) self::SCREENS[$device][0],
-        );
+        return $this->pages[$device] ??= ShelfPage::of($this->inspection, (float) self::SCREENS[$device][0]);
     }
 }
