@@ -13,11 +13,9 @@ use App\Storefront\ShopPages;
 use Ikat\Core\Check\Inspection;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Compile\CompiledLook;
-use Ikat\Core\Grid\CategoryParts;
 use Ikat\Core\Grid\ShelfGoods;
 use Ikat\Core\Grid\ShelfPage;
 use Ikat\Core\Grid\ShelfSolver;
-use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\ProductPage\ProductBlocks;
 use Ikat\Core\ProductPage\ProductPage;
 use Ikat\Core\ProductPage\ProductParts;
@@ -108,7 +106,7 @@ final class ProductPagesInChromiumTest extends AppTestCase
                 new LineBreaks($fonts->measured(...), $fonts->steps(...)),
                 $inspection->get(CompiledLook::class)->root,
                 [$width, 900],
-            ))->stand($words, 0.0, $solver->at($width)->room, self::others($inspection, $at, $width, $others)), $widths),
+            ))->stand($words, 0.0, $solver->at($width)->room, self::others($inspection, $width, $others)), $widths),
         ];
     }
 
@@ -132,16 +130,8 @@ final class ProductPagesInChromiumTest extends AppTestCase
     }
 
     /** @param list<ShelfGoods> $others */
-    private static function others(Inspection $inspection, LookSnapshot $at, int $width, array $others): float
+    private static function others(Inspection $inspection, int $width, array $others): float
     {
-        $fonts = app(FontFiles::class);
-
-        return (new ShelfPage(
-            $inspection->get(CategoryParts::class),
-            $at->resolved(),
-            new LineBreaks($fonts->measured(...), $fonts->steps(...)),
-            $inspection->get(CompiledLook::class)->root,
-            $width,
-        ))->rows($others, $inspection->get(ShelfSolver::class)->at($width));
+        return ShelfPage::of($inspection, $width)->rows($others, $inspection->get(ShelfSolver::class)->at($width));
     }
 }
