@@ -56,6 +56,9 @@ final class Product extends Model
     /** @var ?array{array{mixed, mixed}, Variants} what ways() was read from, and what came of it */
     private ?array $parsed = null;
 
+    /** Currency that its price is shown in, where a sample shows another than the storefront's; never kept. */
+    public ?string $pricedIn = null;
+
     /** @var ?array<int, Picture> by id: those its ways are shown by, and perhaps others */
     private ?array $pictures = null;
 

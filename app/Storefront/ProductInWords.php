@@ -71,14 +71,20 @@ final class ProductInWords
     /** @return list<ShelfGoods> what stands beside it */
     public function others(Product $product): array
     {
-        return array_values($this->pages->beside($product)->map(fn(Product $p): ShelfGoods => new ShelfGoods(
-            $this->shop->say($p->name),
-            $this->shop->say($p->note),
-            $p->rating !== null && $p->shows_rating,
-            ! $p->isSoldOut(),
-            $p->picture === null ? null : $p->picture->width / max(1, $p->picture->height),
-            self::price($this->shop, $p),
-        ))->all());
+        return array_values($this->pages->beside($product)->map($this->onCard(...))->all());
+    }
+
+    /** What its card says. */
+    public function onCard(Product $product): ShelfGoods
+    {
+        return new ShelfGoods(
+            $this->shop->say($product->name),
+            $this->shop->say($product->note),
+            $product->rating !== null && $product->shows_rating,
+            ! $product->isSoldOut(),
+            $product->picture === null ? null : $product->picture->width / max(1, $product->picture->height),
+            self::price($this->shop, $product),
+        );
     }
 
     /** @return list<string> */
@@ -96,8 +102,8 @@ final class ProductInWords
         $shown = $price->plus($least);
 
         return implode(' ', array_filter([
-            $least === $most ? '' : $shop->words('say.from'), $shop->price($shown->at($shop->moment)),
-            $shown->isReducedAt($shop->moment) ? $shop->price($shown->regular) : '',
+            $least === $most ? '' : $shop->words('say.from'), $shop->price($shown->at($shop->moment), $product->pricedIn),
+            $shown->isReducedAt($shop->moment) ? $shop->price($shown->regular, $product->pricedIn) : '',
         ]));
     }
 

@@ -527,7 +527,9 @@ final class ShopContext
 
         return array_map(fn(array $label): array => [
             ...$label,
-            'with' => [...$label['with'], ...isset($label['with']['amount']) ? ['amount' => $this->price($label['with']['amount'])] : []],
+            'with' => [...$label['with'], ...isset($label['with']['amount'])
+                ? ['amount' => $this->price($label['with']['amount'], $product->pricedIn)]
+                : []],
         ], $labels);
     }
 
@@ -537,10 +539,17 @@ final class ShopContext
         return ! $this->isPreview() && $this->storefront->locked && ! $this->visitor->holdsKey();
     }
 
-    /** @param int $cents in the store's currency */
-    public function price(int $cents): string
+    /**
+     * @param int $cents in the store's currency
+     * @param ?string $in another currency, in which they are already
+     */
+    public function price(int $cents, ?string $in = null): string
     {
-        return Money::short($this->storefront->exchange()->of($cents), $this->storefront->sellsIn(), $this->locale());
+        return Money::short(
+            $in === null ? $this->storefront->exchange()->of($cents) : $cents,
+            $in ?? $this->storefront->sellsIn(),
+            $this->locale(),
+        );
     }
 
     /** What one of a line of the cart costs. */

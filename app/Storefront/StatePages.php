@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Storefront;
 
-use App\Models\Product;
-use Ikat\Core\Grid\LabelRules;
 use Illuminate\Contracts\View\View;
-use Illuminate\Support\Collection;
 
 /**
  * Pages as they are when something happened: a mistake, a refusal, a thank-you. In the shop they come of a form that was sent;
@@ -40,7 +37,7 @@ final class StatePages
     public function show(string $state): ?View
     {
         return match ($state) {
-            'cards' => $this->pages->search('everything', $this->everyKind()),
+            'cards' => $this->pages->search('everything', (new CardKinds($this->pages->goods(...)))->once()),
             'letter' => $this->pages->letter('ada@example.org', true),
             'letter-refused' => $this->pages->letter('ada at example', false),
             'account-refused' => $this->pages->account('W000000-000000', 'ada@example.org', ShopPages::NO_ORDER),
@@ -56,38 +53,5 @@ final class StatePages
             'trouble' => $this->pages->trouble(500, ShopTrouble::words(500)),
             default => null,
         };
-    }
-
-    /** @return Collection<int, Product> one of each kind that a card tells apart, as far as the store has it */
-    private function everyKind(): Collection
-    {
-        $with = fn(callable $kind): ?Product => $kind($this->pages->goods()->with(['picture', 'morePictures']))
-            ->orderBy('position')
-            ->orderBy('id')
-            ->first();
-
-        return collect([
-            $with(static fn($q) => $q->reducedAt(now())->inStock()),
-            $with(static fn($q) => $q->where('added_on', '>=', now()->subDays(LabelRules::NEW_FOR_DAYS))),
-            $with(static fn($q) => $q->where('stock', 0)),
-            $with(static fn($q) => $q->whereNotNull('label')),
-            $with(static fn($q) => $q->whereNull('picture_id')),
-            $with(static fn($q) => $q->whereNull('rating')),
-            $with(static fn($q) => $q->whereNotNull('rating')),
-            $with(static fn($q) => $q->where('variants', 'like', '%_____%')),
-            $with(static fn($q) => $q->orderByRaw('char_length(name) desc')),
-        ])->filter()->unique('id')->push($this->fromRightToLeft())->filter()->values();
-    }
-
-    /** A name that runs the other way stands in the same card. */
-    private function fromRightToLeft(): ?Product
-    {
-        $first = $this->pages->goods()->with(['picture', 'morePictures'])->orderBy('position')->orderBy('id')->first();
-        if ($first === null) {
-            return null;
-        }
-        $other = (clone $first)->fill(['name' => 'فانوس من الورق المطوي باليد', 'note' => 'ورق التوت', 'label' => null]);
-
-        return $other->setRelation('picture', $first->picture)->setRelation('morePictures', $first->morePictures);
     }
 }

@@ -23,7 +23,8 @@ final class ShelfCounter
     /** What stands on a shelf follows from these; what of it fits a filter, from these as well. */
     private const FOLLOWS = [
         'all' => [
-            RecordKinds::GOODS => ['category_id', 'more_categories'], RecordKinds::CATEGORIES => ['name', 'slug', 'parent_id', 'position'],
+            RecordKinds::GOODS => ['category_id', 'more_categories', 'featured'],
+            RecordKinds::CATEGORIES => ['name', 'slug', 'parent_id', 'position'],
             RecordKinds::STOREFRONTS => ['category_ids'],
         ],
         'stock' => [RecordKinds::GOODS => ['category_id', 'more_categories', 'stock', 'variants']],
@@ -50,6 +51,7 @@ final class ShelfCounter
                 array_keys($kept['shelves']),
                 $filter === 'stock' ? Product::query()->inStock() : Product::query()->reducedAt(now()),
             )),
+            $kept['featured'],
         );
     }
 
@@ -64,10 +66,10 @@ final class ShelfCounter
     {
         $stamp = $this->touched->stamp(self::FOLLOWS[$filter]).' '.$this->touched->stamp(self::FOLLOWS['all']);
 
-        return Cache::remember("shelf-counts $storefront->id $filter $stamp", self::SECONDS, $read);
+        return Cache::remember("counted-shelves $storefront->id $filter $stamp", self::SECONDS, $read);
     }
 
-    /** @return array{shelves: array<string, array{id: int, name: string, all: int}>, categories: int, products: int} */
+    /** @return array{shelves: array<string, array{id: int, name: string, all: int}>, categories: int, products: int, featured: int} */
     private static function read(Storefront $storefront): array
     {
         $categories = $storefront->categories()->orderBy('position')->orderBy('id')->limit(self::MOST)->get(['id', 'slug', 'name']);
@@ -78,6 +80,7 @@ final class ShelfCounter
                 $c->slug => ['id' => $c->id, 'name' => $c->name, 'all' => $counts[$c->id] ?? 0],
             ])->all(),
             'categories' => $storefront->categories()->count(), 'products' => $storefront->goods()->count(),
+            'featured' => $storefront->goods()->where('featured', true)->count(),
         ];
     }
 

@@ -16,8 +16,8 @@ final readonly class CategoryParts extends FoundParts
         'input' => '//*[@c-sorting]//*[@c-input]', 'check' => '//*[@c-check]', 'button' => '//*[@c-sorting]//*[@c-quiet-button]',
         'grid' => '//*[@c-category-grid]', 'card' => '//*[@c-card]', 'card-picture' => '//*[@c-card-picture]',
         'labels' => '//*[@c-card-picture]/*[@c-labels]', 'label' => '//*[@c-card-picture]//*[@c-label]',
-        'name' => '//*[@c-card-name]',
-        'note' => '//*[@c-card]/p[@c-small and not(@c-stars)]', 'price' => '//*[@c-card-price]', 'stars' => '//*[@c-card]/*[@c-stars]',
+        'words-of-card' => '//*[@c-card-words]', 'name' => '//*[@c-card-name]',
+        'note' => '//*[@c-card]//p[@c-small and not(@c-stars)]', 'price' => '//*[@c-card-price]', 'stars' => '//*[@c-card]//*[@c-stars]',
         'buy' => '//*[@c-card-button]', 'buy-button' => '//*[@c-card-button]//*[@c-quiet-button]',
     ];
 

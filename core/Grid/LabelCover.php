@@ -72,7 +72,7 @@ final readonly class LabelCover
         $frame = $this->form->arrange === 'tiles'
             ? (float) $this->look->value('card.proportion')
             : Proportion::own($picture->framed->proportion);
-        $wide = $this->form->card - $this->form->around;
+        $wide = $this->form->pictureWide();
         $tall = $wide / $frame;
         [$left, $top, $right, $bottom] = $this->thing($picture->framed, $frame, $wide, $tall);
         $behind = 0.0;

@@ -29,7 +29,7 @@ final readonly class PictureSizes
     {
         $form = $this->solver->at($screen);
         if ($form->arrange !== 'rows') {
-            return $form->card - $form->around;
+            return $form->pictureWide();
         }
 
         // A row is filled by growing: on average by half of what one more card would have taken.

@@ -68,7 +68,7 @@ final readonly class ShelfArranger
             $x = $isInMiddle ? ($form->room - $in * $width - ($in - 1) * $form->gap) / 2 : 0.0;
             $tall = 0.0;
             for ($i = 0; $i < $in; $i++) {
-                $card = $this->card(count($cards), $x, $y, $width, ($width - $this->around) / $this->tile);
+                $card = $this->card(count($cards), $x, $y, $width, $form->stand->picture($width - $this->around) / $this->tile);
                 $tall = max($tall, $card->height);
                 $cards[] = $card;
                 $x += $width + $form->gap;

@@ -18,12 +18,14 @@ final readonly class ShelfCounts implements Measurement
      * @param int $categories of the storefront
      * @param int $products of the storefront
      * @param ?\Closure(string): array<string, int> $filtered slug => products of each shelf that fit a filter; null where nobody asks
+     * @param int $featured products of the storefront that are
      */
     public function __construct(
         public array $shelves = [],
         public int $categories = 0,
         public int $products = 0,
         private ?\Closure $filtered = null,
+        public int $featured = 0,
     ) {}
 
     /** An empty store: whoever inspects supplies the real one. */

@@ -18,6 +18,7 @@ final readonly class ShelfForm
      * @param float $picture height of a picture in rows of pictures that keep their proportions, before a row is filled
      * @param string $last what becomes of a last row that is not full, one of ShelfLook::LAST
      * @param key-of<ShelfLook::ARRANGED> $arrange how products stand
+     * @param CardStand $stand where the words of a card do
      */
     public function __construct(
         public float $room,
@@ -30,7 +31,14 @@ final readonly class ShelfForm
         public float $picture,
         public string $last,
         public string $arrange,
+        public CardStand $stand = new CardStand(),
     ) {}
+
+    /** Width of the picture of a card in a full row. */
+    public function pictureWide(): float
+    {
+        return $this->stand->picture($this->card - $this->around);
+    }
 
     public function rows(int $products): int
     {

@@ -33,6 +33,7 @@ final readonly class ShelfLook
      * @param string $last one of LAST
      * @param float $proportion of a picture, width by height
      * @param key-of<self::ARRANGED> $arrange
+     * @param CardStand $stand of a card's words
      */
     public function __construct(
         public array $columns,
@@ -43,6 +44,7 @@ final readonly class ShelfLook
         public string $last,
         public float $proportion = 1.0,
         public string $arrange = 'tiles',
+        public CardStand $stand = new CardStand(),
     ) {}
 
     public static function of(ResolvedLook $look): self
@@ -69,6 +71,7 @@ final readonly class ShelfLook
             (string) ($values['grid.last'] ?? 'leave'),
             is_numeric($values['card.proportion'] ?? null) ? $number('card.proportion', 0.1) : 1.0,
             self::arranged((string) ($values['grid.arrange'] ?? '')),
+            CardStand::ofValues($values),
         );
     }
 
@@ -89,6 +92,7 @@ final readonly class ShelfLook
             $last ?? $this->last,
             $this->proportion,
             $arrange === null ? $this->arrange : self::arranged($arrange),
+            $arrange === null || $arrange === 'tiles' ? $this->stand : new CardStand(),
         );
     }
 

@@ -30,6 +30,8 @@ final class ShelfPage
 
     private readonly SetParts $set;
 
+    private readonly CardStand $stand;
+
     /**
      * @param array<string, string> $root custom property of the pages => value
      * @param float $screen width
@@ -42,6 +44,7 @@ final class ShelfPage
         private readonly float $screen,
     ) {
         $this->set = new SetParts($parts, $look, $breaks, $root, $screen);
+        $this->stand = CardStand::ofValues($look->values());
     }
 
     /** @param float $screen width, px */
@@ -152,7 +155,9 @@ final class ShelfPage
      */
     public function card(ShelfGoods $goods, float $width, float $picture): float
     {
-        return 2 * $this->around() + $picture + array_sum($this->lines($goods, $width));
+        $words = array_sum($this->lines($goods, $width)) + $this->belowWords();
+
+        return 2 * $this->around() + $this->stand->tall($width - 2 * $this->around(), $picture, $words);
     }
 
     /**
@@ -211,7 +216,13 @@ final class ShelfPage
 
     private function room(float $width): float
     {
-        return max(1.0, $width - 2 * $this->around());
+        return $this->stand->words($width - 2 * $this->around());
+    }
+
+    /** Px that words have below them where they may stand beside the picture: as many as they have over them. */
+    public function belowWords(): float
+    {
+        return $this->set->px(($this->set->style('words-of-card') ?? [])['padding-bottom'] ?? '0') ?? 0.0;
     }
 
     /**

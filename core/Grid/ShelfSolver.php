@@ -75,6 +75,7 @@ final readonly class ShelfSolver implements Measurement
             $picture,
             $this->look->last,
             $this->look->arrange,
+            $this->look->stand,
         );
     }
 

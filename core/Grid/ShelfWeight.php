@@ -67,6 +67,6 @@ final readonly class ShelfWeight
     /** CSS px that a card's picture takes. */
     private function shown(int $n): float
     {
-        return $this->shelf->cards[$n]->width - $this->shelf->form->around;
+        return $this->shelf->form->stand->picture($this->shelf->cards[$n]->width - $this->shelf->form->around);
     }
 }

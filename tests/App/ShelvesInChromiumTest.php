@@ -9,8 +9,10 @@ use App\Inspection\Inspector;
 use App\Looks\LookReader;
 use App\Models\Category;
 use App\Models\Product;
+use App\Storefront\ProductInWords;
 use Ikat\Core\Check\LineBreaks;
 use Ikat\Core\Compile\CompiledLook;
+use Ikat\Core\Grid\CardLines;
 use Ikat\Core\Grid\CategoryParts;
 use Ikat\Core\Grid\PlacedCard;
 use Ikat\Core\Grid\Proportion;
@@ -31,8 +33,11 @@ final class ShelvesInChromiumTest extends AppTestCase
 
     private const ARRANGED = 160;
 
+    private const BESIDE = 120;
+
     /** Px that widths may differ by, and where the end of a line may be seen elsewhere. */
     private const NEAR = 0.5;
+    private const TALL = 2.0;
     private const EDGE = 0.3;
 
     public function testShelvesStandAsReckoned(): void
@@ -76,6 +81,49 @@ final class ShelvesInChromiumTest extends AppTestCase
             }
         }
         self::assertSame([], $off, sprintf('%d of %d differ.', count($off), self::SHELVES));
+    }
+
+    /** Words beside a picture, or below it where there is no room: how wide and tall the picture is, and how tall the card. */
+    public function testWordsStandBesideTheirPicturesAsReckoned(): void
+    {
+        mt_srand(17);
+        $goods = Product::query()->with(['picture', 'morePictures'])->orderBy('id')->get();
+        $samples = $expected = [];
+        for ($i = 0; $i < self::BESIDE / 2; $i++) {
+            $few = $goods->shuffle(mt_rand())->take(mt_rand(1, 9))->values();
+            $widths = [mt_rand(320, 900), mt_rand(700, 1920)];
+            $order = array_keys(CardLines::ALL);
+            shuffle($order);
+            $changes = [
+                'card.stand' => 'beside', 'grid.columns.phone' => (float) mt_rand(1, 2), 'grid.columns.tablet' => (float) mt_rand(2, 4),
+                'grid.columns.desktop' => (float) mt_rand(2, 6), 'card.proportion' => mt_rand(60, 180) / 100,
+                'card.space' => (float) mt_rand(0, 3) * 8, 'card.name.size' => (float) mt_rand(13, 26),
+                'card.order' => implode(',', $order),
+                'card.button' => mt_rand(0, 1) === 1, 'card.name.lines' => self::one(['all', '1', '2']),
+            ];
+            [$samples[], $forms] = $this->sample($few, $changes, $widths);
+            $expected[] = array_map(fn(array $of): array => [...$of, 'goods' => $few], $forms);
+        }
+        $off = [];
+        foreach ($this->inChromium('shelves', $samples) as $i => $measured) {
+            foreach ($measured as $n => $it) {
+                $one = $expected[$i][$n];
+                foreach ($one['stands'] as $k => [$wide, $tall, $high]) {
+                    $differs = array_filter([
+                        'width' => abs($it['pictures'][$k][0] - $wide) > self::NEAR,
+                        'picture' => abs($it['pictures'][$k][1] - $tall) > self::NEAR,
+                        'card' => abs($it['tall'][$k] - $high) > self::TALL,
+                    ]);
+                    if ($differs !== []) {
+                        $off[] = [
+                            array_keys($differs), [$wide, $tall, $high], [...$it['pictures'][$k], $it['tall'][$k]],
+                            $one['goods'][$k]->name, $samples[$i]['changes'], $samples[$i]['widths'][$n],
+                        ];
+                    }
+                }
+            }
+        }
+        self::assertSame([], array_slice($off, 0, 3), count($off).' cards differ.');
     }
 
     /** Rows and columns of pictures that keep their proportions: which card stands where, and how wide and tall its picture is. */
@@ -162,7 +210,7 @@ final class ShelvesInChromiumTest extends AppTestCase
                 'html' => "<!DOCTYPE html><html lang=\"en\"><head></head><body>$body</body></html>",
                 'css' => [$reader->themes->stylesheet($at->bare), $at->compiled()->css], 'widths' => $widths, 'changes' => $changes,
             ],
-            array_map(static function (int $width) use ($inspection, $solver, $at, $fonts, $products): array {
+            array_map(static function (int $width) use ($inspection, $solver, $at, $fonts, $products, $shop): array {
                 $form = $solver->at($width);
                 $page = new ShelfPage(
                     $inspection->get(CategoryParts::class),
@@ -177,7 +225,15 @@ final class ShelvesInChromiumTest extends AppTestCase
                     ? $form->lastCard($count)
                     : $form->card;
 
+                $words = new ProductInWords($shop);
+
                 return [
+                    'stands' => $products->map(static function (Product $p, int $n) use ($page, $form, $card, $words, $at): array {
+                        $wide = $form->stand->picture($card($n) - 2 * $page->around());
+                        $tall = $wide / (float) $at->resolved()->value('card.proportion');
+
+                        return [$wide, $tall, $page->card($words->onCard($p), $card($n), $tall) - $page->around()];
+                    })->all(),
                     'count' => $count, 'columns' => $form->columns, 'rows' => $form->rows($count), 'inLast' => $inLast,
                     'card' => $form->card,
                     'lastCard' => $form->lastCard($count), 'room' => $form->room,

@@ -132,6 +132,7 @@ const MEASURES = {
         columns: boxes.filter((each) => Math.abs(each.top - boxes[0].top) < 1).length, rows: new Set(boxes.map((each) => Math.round(each.top))).size,
         inLast: last.length, card: boxes[0].width, lastCard: last[0].width, tile: tile?.width ?? 0, tileIsBeside: tile !== undefined && Math.abs(tile.top - last[0].top) < 1,
         tall: cards.map((card) => [...card.children].reduce((sum, each) => Math.max(sum, each.getBoundingClientRect().bottom), 0) - card.getBoundingClientRect().top),
+        pictures: cards.map((card) => { const r = card.querySelector('.card-picture').getBoundingClientRect(); return [r.width, r.height]; }),
         lines: cards.map((card) => window.lines(card.querySelector('.card-name'))), over: doc.documentElement.scrollWidth > width,
       };
     });

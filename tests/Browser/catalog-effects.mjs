@@ -34,6 +34,7 @@ const UNSEEN = {
   'card.label.few': 'it shows on what is nearly sold out: products.test.mjs',
   'card.label.most': 'it shows where several apply: products.test.mjs',
   'card.label.order': 'it shows where several apply: products.test.mjs',
+  'card.touch': 'it shows where nothing points: card.test.mjs',
   'card.ground': 'it shows behind pictures without a ground: frame.test.mjs',
   'card.shadow': 'it shows below pictures without a ground: frame.test.mjs',
   'card.label.new': 'it shows on what came lately: products.test.mjs',

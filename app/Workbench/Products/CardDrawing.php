@@ -6,14 +6,12 @@ namespace App\Workbench\Products;
 
 use App\Models\Product;
 use App\Pictures\ShopPicture;
-use Ikat\Core\Grid\LabelFacts;
-use Ikat\Core\Grid\LabelRules;
 use Ikat\Core\Grid\ShelfForm;
 use Ikat\Core\Grid\ShelfGoods;
 use Ikat\Core\Grid\ShelfPage;
 use Ikat\Core\Look\ResolvedLook;
 
-/** A phone's card at true size: its picture with labels where they stand, and each line below it as tall as it is. All lengths in px. */
+/** A card at true size: its picture with labels where they stand, and each of its lines as tall as it is. All lengths in px. */
 final readonly class CardDrawing
 {
     /** Beside the card, for marks of its lines on the left, and of sizes on the right. */
@@ -23,7 +21,18 @@ final readonly class CardDrawing
 
     public float $around;
 
+    /** Width of the picture, and its height. */
+    public float $inner;
+
     public float $picture;
+
+    /** Where the picture begins, down from the upper edge of the card. */
+    public float $pictureTop;
+
+    /** Where the words begin, from the left edge of the card, and how wide they may be. */
+    public float $wordsLeft;
+
+    public float $words;
 
     /** @var array<string, array{y: float, height: float}> by key of CardLines, those that show */
     public array $lines;
@@ -33,48 +42,54 @@ final readonly class CardDrawing
 
     public float $height;
 
-    public function __construct(ShelfPage $page, ResolvedLook $look, public ShelfForm $form, public Product $product)
-    {
+    /** Lines of the name, as many as show, and whether more would. */
+    public int $nameLines;
+
+    public bool $isNameCut;
+
+    /** @param list<string> $labels words of each */
+    public function __construct(
+        ShelfPage $page,
+        ResolvedLook $look,
+        public ShelfForm $form,
+        public Product $product,
+        ShelfGoods $goods,
+        array $labels,
+    ) {
         $this->around = $page->around();
-        $inner = $form->card - 2 * $this->around;
-        $this->picture = $inner / max(0.01, (float) $look->value('card.proportion'));
-        $goods = new ShelfGoods(
-            $product->name,
-            $product->note,
-            $product->rating !== null && $product->shows_rating,
-            ! $product->isSoldOut(),
-        );
-        $y = $this->around + $this->picture;
+        $room = $form->card - 2 * $this->around;
+        $this->inner = $form->stand->picture($room);
+        $this->picture = $this->inner / max(0.01, (float) $look->value('card.proportion'));
+        $this->words = $form->stand->words($room);
+        $this->wordsLeft = $this->around + $room - $this->words;
+        $this->height = $page->card($goods, $form->card, $this->picture);
+        $heights = $page->lines($goods, $form->card);
+        $tall = $this->height - 2 * $this->around;
+        $isSplit = $form->stand->splits($room);
+        $this->pictureTop = $this->around + ($isSplit ? ($tall - $this->picture) / 2 : 0.0);
+        $y = $this->around + ($isSplit ? ($tall - array_sum($heights) - $page->belowWords()) / 2 : $this->picture);
         $lines = [];
-        foreach ($page->lines($goods, $form->card) as $key => $height) {
+        foreach ($heights as $key => $height) {
             $lines[$key] = ['y' => $y, 'height' => $height];
             $y += $height;
         }
         $this->lines = $lines;
-        $this->height = $y + $this->around;
-        $words = $look->value('card.label') === true
-            ? (new LabelFacts($product->stock, $product->priceOf(), $product->added_on, $product->label, now()))
-                ->words(LabelRules::of($look->value(...)))
-            : [];
+        $all = $page->linesOfName($goods->name, $form->card);
+        $this->nameLines = min($all, $page->mostLines());
+        $this->isNameCut = $all > $this->nameLines;
         $boxes = $page->labels(
-            $words,
-            $inner,
+            $labels,
+            $this->inner,
             $this->picture,
             $look->text('card.label.across') === 'end' ? 'end' : 'start',
             $look->text('card.label.down') === 'bottom' ? 'bottom' : 'top',
         );
-        $this->labels = array_map(static fn(string $w, array $box): array => ['words' => $w, 'box' => $box], $words, $boxes);
+        $this->labels = array_map(static fn(string $w, array $box): array => ['words' => $w, 'box' => $box], $labels, $boxes);
     }
 
     public function width(): float
     {
         return self::LEFT + $this->form->card + self::RIGHT;
-    }
-
-    /** Width of the picture. */
-    public function inner(): float
-    {
-        return $this->form->card - 2 * $this->around;
     }
 
     public function shown(): ?ShopPicture

@@ -6,6 +6,8 @@ namespace App\Workbench\Products;
 
 use App\Models\Product;
 use App\Pictures\ShopPicture;
+use App\Storefront\CardKinds;
+use App\Storefront\ProductInWords;
 use App\Workbench\Shell\Bench;
 use Ikat\Core\Check\HidingLabels;
 use Ikat\Core\Grid\LabelCover;
@@ -19,12 +21,23 @@ final class CardTool
 
     private ?LabelCover $labelCover = null;
 
-    private ?CardDrawing $drawing = null;
+    /** @var ?array<string, CardDrawing> */
+    private ?array $kinds = null;
+
+    /** @var ?key-of<ScreenPages::SCREENS> */
+    private ?string $device = null;
+
+    private ?int $withSecond = null;
 
     /** @var ?list<array{id: int, name: string, lines: array<string, int>}> */
     private ?array $longNames = null;
 
-    public function __construct(private readonly Bench $bench, private readonly ScreenPages $pages) {}
+    /** @param string $asked kind of the card that is to be open; empty for the one that tells most */
+    public function __construct(
+        private readonly Bench $bench,
+        private readonly ScreenPages $pages,
+        public readonly string $asked = '',
+    ) {}
 
     /**
      * The longest names of the storefront's products, with the lines each takes in a card of a full row on each screen.
@@ -66,28 +79,87 @@ final class CardTool
         return $this->labelCover ??= HidingLabels::cover($this->bench->inspection());
     }
 
-    /** A card of a phone: of the longest name that wears a label on a picture, else of the longest; null in an empty store. */
-    public function drawing(): ?CardDrawing
+    /**
+     * A card of each kind of product.
+     *
+     * @return array<key-of<CardKinds::WORDS>, CardDrawing> those the store has
+     */
+    public function kinds(): array
     {
-        return $this->drawing ??= $this->drawn();
+        return $this->kinds ??= $this->drawn();
     }
 
-    private function drawn(): ?CardDrawing
+    /** Which kind is drawn at true size: the one asked for, or one that wears a label; null in an empty store. */
+    public function open(): ?string
     {
-        $ids = array_column($this->longNames(), 'id');
-        $goods = Product::query()->whereKey($ids)->with('picture')->get()
-            ->sortByDesc(static fn(Product $p): int => mb_strlen($p->name))->values();
-        $wears = static fn(Product $p): bool => $p->picture !== null && $p->priceOf()->isReducedAt(now());
-        $product = $goods->first($wears) ?? $goods->first();
-        [$width] = ScreenPages::SCREENS['phone'];
-        $inspection = $this->bench->inspection();
+        $kinds = $this->kinds();
 
-        return $product === null ? null : new CardDrawing(
-            $this->pages->on('phone'),
-            $inspection->look,
-            $inspection->get(ShelfSolver::class)->at((float) $width),
-            $product,
+        return isset($kinds[$this->asked]) ? $this->asked : (isset($kinds['reduced']) ? 'reduced' : array_key_first($kinds));
+    }
+
+    public function drawing(): ?CardDrawing
+    {
+        return $this->kinds()[$this->open() ?? ''] ?? null;
+    }
+
+    /**
+     * The screen a card is drawn of: a phone's, or the smallest on which its words stand beside its picture.
+     *
+     * @return key-of<ScreenPages::SCREENS>
+     */
+    public function device(): string
+    {
+        return $this->device ??= $this->narrowest();
+    }
+
+    /** @return key-of<ScreenPages::SCREENS> */
+    private function narrowest(): string
+    {
+        return array_key_first(array_filter($this->splits())) ?? 'phone';
+    }
+
+    /** @return array<key-of<ScreenPages::SCREENS>, bool> on which screens a card has room for words beside its picture */
+    public function splits(): array
+    {
+        $solver = $this->bench->inspection()->get(ShelfSolver::class);
+        $splits = [];
+        foreach (ScreenPages::SCREENS as $device => [$width]) {
+            $form = $solver->at((float) $width);
+            $splits[$device] = $form->stand->splits($form->card - 2 * $this->pages->on($device)->around());
+        }
+
+        return $splits;
+    }
+
+    /** @return array<string, CardDrawing> */
+    private function drawn(): array
+    {
+        $shop = $this->bench->shop();
+        $words = new ProductInWords($shop);
+        $inspection = $this->bench->inspection();
+        $form = $inspection->get(ShelfSolver::class)->at((float) ScreenPages::SCREENS[$this->device()][0]);
+        $page = $this->pages->on($this->device());
+        $labels = static fn(Product $p): array => $shop->on('card.label')
+            ? array_map(static fn(array $label): string => $shop->say($label['said'], $label['with']), $shop->labels($p))
+            : [];
+
+        return array_map(
+            static fn(Product $p): CardDrawing => new CardDrawing($page, $inspection->look, $form, $p, $words->onCard($p), $labels($p)),
+            (new CardKinds($this->bench->look->storefront->goods(...)))->every(),
         );
+    }
+
+    /** Products that have a second picture, of how many. */
+    public function withSecond(): int
+    {
+        return $this->withSecond ??= $this->bench->look->storefront->goods()->has('morePictures')->count();
+    }
+
+    /** The first product that has a second picture; null where none has. */
+    public function twoPictures(): ?Product
+    {
+        return $this->bench->look->storefront->goods()->has('morePictures')->with(['picture', 'morePictures'])
+            ->orderBy('position')->first();
     }
 
     /** A picture that wears a label; null where there is none. */

@@ -8,11 +8,11 @@ use App\Models\Category;
 use App\Models\Product;
 use App\Storefront\CategoryQuestion;
 use App\Storefront\Dictionaries;
+use App\Storefront\ProductInWords;
 use App\Storefront\ShelfOrder;
 use App\Workbench\Shell\Bench;
 use Ikat\Core\Grid\FullerRows;
 use Ikat\Core\Grid\ShelfCounts;
-use Ikat\Core\Grid\ShelfGoods;
 use Ikat\Core\Grid\ShelfHead;
 use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Grid\ShelfSolver;
@@ -153,14 +153,7 @@ final class DrawnShelf
     {
         $top = $this->bench->inspection()->get(TopOfPage::class);
         $head = $this->head();
-        $goods = array_map(static fn(Product $p): ShelfGoods => new ShelfGoods(
-            $p->name,
-            $p->note,
-            $p->rating !== null && $p->shows_rating,
-            ! $p->isSoldOut(),
-            $p->picture === null ? null : $p->picture->width / max(1, $p->picture->height),
-        ), $this->goods());
-
+        $goods = array_map((new ProductInWords($this->bench->shop()))->onCard(...), $this->goods());
         $shelves = array_map(
             fn(string $device, array $screen): StandingShelf => $this->pages->on($device)->shelf(
                 $top->at((float) $screen[0])['height'],

@@ -54,7 +54,7 @@ final class ProductsPanel extends ControlsPanel
         $this->picture = $request->id('open_picture');
         $this->product = $this->tab === 'product' ? $request->word('open_product') : '';
         $this->frame = new FrameTool($bench->inspection(), $this->picture);
-        $this->card = new CardTool($bench, $this->pages);
+        $this->card = new CardTool($bench, $this->pages, $this->tab === 'card' ? $request->word('open_card') : '');
     }
 
     /** Measures what is kept, before anything is shown. */
@@ -67,6 +67,7 @@ final class ProductsPanel extends ControlsPanel
         }
         if ($this->tab === 'card') {
             $this->card->longNames();
+            $this->card->kinds();
         }
         if ($this->tab === 'product') {
             $this->page()?->standing();
@@ -122,6 +123,7 @@ final class ProductsPanel extends ControlsPanel
             ...parent::state(), 'open_shelf' => $this->shelf->slug ?? '',
             'open_filter' => ($this->shelf->filter ?? 'all') === 'all' ? '' : (string) $this->shelf?->filter,
             'open_picture' => $this->picture === 0 ? '' : (string) $this->picture, 'open_product' => $this->product,
+            'open_card' => $this->card->asked,
         ];
     }
 

@@ -83,14 +83,25 @@ final readonly class ShelvesDrawing
     /**
      * Cards as they stand, those whose top is in sight.
      *
-     * @return list<array{n: int, x: float, y: float, width: float, picture: float, lines: int}> on the drawing
+     * @return list<array{n: int, x: float, y: float, width: float, picture: float, lines: int, inner: float, words: array{float, float,
+     *     float}}>
+     *     on the drawing: what its picture takes of its width, and from where on its words stand and how wide they are
      */
     public function cards(string $device): array
     {
         $cards = [];
         foreach ($this->shelves[$device]->cards as $n => $card) {
             $place = $this->place($device, $card->x, $card->y, $card->width);
-            $cards[] = ['n' => $n, ...$place, 'picture' => round($card->picture * $this->scale, 1), 'lines' => $card->lines];
+            $form = $this->shelves[$device]->form;
+            $room = $card->width - $form->around;
+            $isSplit = $form->stand->splits($room);
+            $px = fn(float $length): float => round($length * $this->scale, 1);
+            $words = $isSplit ? $form->stand->words($room) : $card->width;
+            $cards[] = [
+                'n' => $n, ...$place, 'picture' => $px($card->picture), 'lines' => $card->lines,
+                'inner' => $px($isSplit ? $form->stand->picture($room) : $card->width),
+                'words' => [$place['x'] + $px($card->width - $words), $place['y'] + ($isSplit ? 0.0 : $px($card->picture)), $px($words)],
+            ];
         }
 
         return array_values(array_filter($cards, fn(array $card): bool => $card['y'] < $this->bottom($device)));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ikat\Core\Setting\Catalog;
 
 use Ikat\Core\Grid\CardLines;
+use Ikat\Core\Grid\CardStand;
 use Ikat\Core\Grid\LabelRules;
 use Ikat\Core\Grid\Proportion;
 use Ikat\Core\Grid\ShelfLook;
@@ -192,6 +193,16 @@ final class ProductSettings
                 'product picture crop',
             ),
             Setting::choice(
+                'card.stand',
+                'Where its words stand',
+                'card',
+                StepKey::PRODUCTS,
+                'below',
+                CardStand::WAYS,
+                keywords: 'product card layout horizontal list beside side by side',
+                when: Condition::is('grid.arrange', 'tiles'),
+            ),
+            Setting::choice(
                 'card.hover',
                 'When pointed at',
                 'card',
@@ -199,6 +210,18 @@ final class ProductSettings
                 'closer',
                 ['nothing' => 'nothing happens', 'closer' => 'a closer look', 'second' => 'the second picture'],
                 keywords: 'product card hover mouse zoom swap',
+            ),
+            Setting::choice(
+                'card.touch',
+                'Where nothing points: on a touch screen',
+                'card',
+                StepKey::PRODUCTS,
+                'nothing',
+                [
+                    'nothing' => 'nothing', 'small' => 'the second picture, small in a corner',
+                    'passing' => 'the second picture while it passes the middle',
+                ],
+                keywords: 'product card hover touch mobile phone tap second picture',
             ),
             Setting::choice(
                 'card.align',

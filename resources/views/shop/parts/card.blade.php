@@ -1,15 +1,18 @@
 @php($pictures = App\Pictures\ShopPicture::ofProduct($product))
 @php($hover = $shop->text('card.hover'))
+@php($touch = $shop->text('card.touch') ?: 'nothing')
+@php($isBeside = $shop->arranged() === '' && $shop->text('card.stand') === 'beside')
 @php($proportion = $shop->arranged() === '' || $pictures === [] ? null : $pictures[0]->proportion())
 @php($own = $proportion === null ? '' : ' '.Ikat\Core\Grid\Proportion::class($proportion))
 @php($sizes = $shop->pictureSizes($proportion === null || $shop->arranged() !== 'arrange-rows' ? null : Ikat\Core\Grid\Proportion::own($proportion)))
 @php($cutOut = ($pictures[0] ?? null)?->isCutOut ?? false)
-<li class="card {{ $shop->mayWear('card.scheme') }}{{ $own }}" data-part="card" data-from="card.order">
-  <div @class(["card-picture hover-$hover", 'labels-'.$shop->text('card.label.form'), $cutOut ? $shop->groundOfCutOuts() : ''])
-    data-from="card.label.form card.hover{{ $cutOut ? ' card.ground card.shadow' : '' }}">
+<li class="{{ trim('card'.($isBeside ? ' is-beside' : '').' '.$shop->mayWear('card.scheme').$own) }}" data-part="card" data-from="card.order card.stand">
+  <div @class(["card-picture hover-$hover", "touch-$touch" => $touch !== 'nothing',
+    'second-over' => $touch === 'small' && $shop->text('card.label.down') === 'bottom', 'labels-'.$shop->text('card.label.form'), $cutOut ? $shop->groundOfCutOuts() : ''])
+    data-from="card.label.form card.hover card.touch{{ $cutOut ? ' card.ground card.shadow' : '' }}">
     @if ($pictures !== [])
     <x-shop::picture :shop="$shop" :picture="$pictures[0]" :class="$cutOut ? 'cut-out' : ''" :eager="$eager ?? false" :sizes="$sizes"/>
-    @if ($hover === 'second' && isset($pictures[1]))<x-shop::picture :shop="$shop" :picture="$pictures[1]" alt="" class="card-second"
+    @if (($hover === 'second' || $touch !== 'nothing') && isset($pictures[1]))<x-shop::picture :shop="$shop" :picture="$pictures[1]" alt="" class="card-second"
       :sizes="$sizes"/>@endif
     @else
     {{-- A label says enough, and has the room to itself. --}}
@@ -17,6 +20,7 @@
     @endif
     @if ($shop->on('card.label'))@include('shop.parts.labels')@endif
   </div>
+  @if ($isBeside)<div class="card-words">@endif
   @php($most = $shop->text('card.name.lines'))
   @foreach (Ikat\Core\Grid\CardLines::of($shop->text('card.order')) as $line)
   @switch ($line)
@@ -42,4 +46,5 @@
   @break
   @endswitch
   @endforeach
+  @if ($isBeside)</div>@endif
 </li>

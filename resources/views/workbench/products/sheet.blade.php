@@ -29,19 +29,20 @@
     @foreach ($drawing->cards($device) as $card)
     @php($product = $goods[$card['n']])
     @php($bar = max(1.2, 7 * $drawing->scale))
+    @php([$wordsLeft, $wordsTop, $wordsWide] = $card['words'])
     @if ($device === 'desktop' && $order !== null && $edits)
     <g class="goods" id="goods-{{ $product->slug }}" data-goods="{{ $card['n'] }}" role="button" tabindex="{{ $card['n'] === 0 ? 0 : -1 }}"
       aria-label="{{ $product->name }}, {{ $card['n'] + 1 }} of {{ $count }}"><title>{{ $product->name }}</title>
     @else
     <g><title>{{ $product->name }}</title>
     @endif
-      <rect class="card" x="{{ $card['x'] }}" y="{{ $card['y'] }}" width="{{ $card['width'] }}" height="{{ $card['picture'] }}"/>
-      @if ($product->picture)<svg x="{{ $card['x'] }}" y="{{ $card['y'] }}" width="{{ $card['width'] }}" height="{{ $card['picture'] }}"
-        viewBox="0 0 {{ $card['width'] }} {{ $card['picture'] }}"><image
-        href="{{ ShopPicture::of($product->picture)->smallest() }}" width="{{ $card['width'] }}" height="{{ $card['picture'] }}" preserveAspectRatio="xMidYMid slice"/></svg>@endif
-      @for ($line = 0; $line < $card['lines']; $line++)<rect class="name" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + 3.2 * $bar + 3 * $line * $bar, 1) }}"
-        width="{{ round($card['width'] * ($line === $card['lines'] - 1 ? .6 : .92), 1) }}" height="{{ $bar }}"/>@endfor
-      <rect class="cost" x="{{ $card['x'] }}" y="{{ round($card['y'] + $card['picture'] + (4 + 3 * $card['lines']) * $bar, 1) }}" width="{{ round($card['width'] * .3, 1) }}"
+      <rect class="card" x="{{ $card['x'] }}" y="{{ $card['y'] }}" width="{{ $card['inner'] }}" height="{{ $card['picture'] }}"/>
+      @if ($product->picture)<svg x="{{ $card['x'] }}" y="{{ $card['y'] }}" width="{{ $card['inner'] }}" height="{{ $card['picture'] }}"
+        viewBox="0 0 {{ $card['inner'] }} {{ $card['picture'] }}"><image
+        href="{{ ShopPicture::of($product->picture)->smallest() }}" width="{{ $card['inner'] }}" height="{{ $card['picture'] }}" preserveAspectRatio="xMidYMid slice"/></svg>@endif
+      @for ($line = 0; $line < $card['lines']; $line++)<rect class="name" x="{{ $wordsLeft }}" y="{{ round($wordsTop + 3.2 * $bar + 3 * $line * $bar, 1) }}"
+        width="{{ round($wordsWide * ($line === $card['lines'] - 1 ? .6 : .92), 1) }}" height="{{ $bar }}"/>@endfor
+      <rect class="cost" x="{{ $wordsLeft }}" y="{{ round($wordsTop + (4 + 3 * $card['lines']) * $bar, 1) }}" width="{{ round($wordsWide * .3, 1) }}"
         height="{{ $bar }}"/>
     </g>
     @endforeach
