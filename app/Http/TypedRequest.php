@@ -157,6 +157,30 @@ class TypedRequest extends FormRequest
     }
 
     /**
+     * Lists of texts by name.
+     *
+     * @return array<array-key, list<string>>
+     *
+     * @throws ValidationException when it is none
+     */
+    public function lists(string $key, int $most = 100): array
+    {
+        $value = $this->input($key) ?? [];
+        if (! is_array($value) || count($value) > $most) {
+            throw $this->refusal($key, 'is not a list');
+        }
+        $lists = [];
+        foreach ($value as $name => $list) {
+            if (! is_array($list) || count($list) > $most || array_filter($list, is_string(...)) !== $list) {
+                throw $this->refusal($key, 'is not a list of texts');
+            }
+            $lists[$name] = array_values($list);
+        }
+
+        return $lists;
+    }
+
+    /**
      * A file that arrived, whole or not; null when none was sent.
      *
      * @throws ValidationException when several were sent under the one name

@@ -53,7 +53,7 @@ final class ShopContext
     /** @var array<string, bool|float|string|null> */
     private array $read = [];
 
-    private ?PictureSizes $sizes = null;
+    private ?ShelfLook $shelfLook = null;
 
     /** @var array<string, string> by the proportion of a picture */
     private array $pictureSizes = [];
@@ -427,13 +427,17 @@ final class ShopContext
     /**
      * How wide a card's picture is on any screen; where each keeps its own proportion, the one it is shown at.
      *
+     * @param bool $inCategory whether it stands on a category's shelf
+     *
      * Only a hint of which file to load: it counts as nothing the page was made from, so that columns that are dragged need no new page.
      */
-    public function pictureSizes(?float $own): string
+    public function pictureSizes(?float $own, bool $inCategory): string
     {
-        $this->sizes ??= new PictureSizes(new ShelfSolver(ShelfLook::ofValues($this->values)));
+        $look = $this->shelfLook ??= ShelfLook::ofValues($this->values);
+        $isAlone = ! $inCategory || $look->aside() === 0.0;
 
-        return $this->pictureSizes[(string) $own] ??= $this->sizes->attribute($own);
+        return $this->pictureSizes["$own ".($isAlone ? '' : 'aside')]
+            ??= (new PictureSizes(new ShelfSolver($isAlone ? $look->alone() : $look)))->attribute($own);
     }
 
     /** Class of how products stand on a shelf; none of equal tiles. */

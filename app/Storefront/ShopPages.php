@@ -15,6 +15,8 @@ use App\Pictures\ShopPicture;
 use App\Storeroom\ProductSearch;
 use Ikat\Core\Checkout\GoodsLine;
 use Ikat\Core\Checkout\PromotionRefusal;
+use Ikat\Core\Grid\Filter\FilterQuestion;
+use Ikat\Core\Grid\Filter\ShelfFilters;
 use Ikat\Core\Setting\Catalog\ProductSettings;
 use Ikat\Core\Setting\Item;
 use Illuminate\Contracts\View\View;
@@ -69,16 +71,19 @@ final class ShopPages
     {
         $sorts = $this->shop->text('grid.order') === '' ? array_diff_key(ProductSettings::SORTS, ['hand' => true]) : ProductSettings::SORTS;
         $sort = isset($sorts[$asked->sort]) ? $asked->sort : $this->shop->text('grid.sort');
-        $matching = $category->goods()->with(self::CARD)
-            ->when($asked->inStock, static fn(Builder $q) => $q->inStock())
-            ->when($asked->reduced, fn(Builder $q) => $q->reducedAt($this->shop->moment));
-        $sorted = ShelfOrder::of($matching, $category, $sort, $this->shop->picks('grid.order'), $this->shop->moment);
+        $filters = CategoryFilters::of($this->shop)->read($category, $asked->filters);
+        $matching = $filters === null
+            ? $category->goods()
+                ->when($asked->filters->inStock, static fn(Builder $q) => $q->inStock())
+                ->when($asked->filters->reduced, fn(Builder $q) => $q->reducedAt($this->shop->moment))
+            : $category->goods()->when(! $filters->asked->isEmpty(), static fn(Builder $q) => $q->whereKey($filters->matching));
+        $sorted = ShelfOrder::of($matching->with(self::CARD), $category, $sort, $this->shop->picks('grid.order'), $this->shop->moment);
         $products = $sorted->paginate($this->shop->number('grid.count'), page: $asked->page);
         if ($products->total() === 0 && $this->standsIn()) {
             $products = new LengthAwarePaginator(StandIns::products(8), 8, 8);
         }
 
-        return $this->shelf($category, $products, $asked, $sort, $sorts);
+        return $this->shelf($category, $products, $asked->with($filters->asked ?? $asked->filters), $sort, $sorts, $filters);
     }
 
     /** A category whose filters leave nothing, or one in the middle of its pages; null in a store without categories. */
@@ -96,10 +101,11 @@ final class ShopPages
         }
         $products = $isPaged ? $category->goods()->with(self::CARD)->orderBy('position')->limit(2)->get() : collect();
         $shown = new LengthAwarePaginator($products, 3 * $products->count(), max(1, $products->count()), $isPaged ? 2 : 1);
-        $asked = new CategoryQuestion(inStock: ! $isPaged, reduced: ! $isPaged);
+        $asked = new CategoryQuestion(filters: new FilterQuestion(! $isPaged, ! $isPaged));
+        $filters = CategoryFilters::of($this->shop)->read($category, $asked->filters);
         $sorts = array_diff_key(ProductSettings::SORTS, ['hand' => true]);
 
-        return $this->shelf($category, $shown, $asked, $this->shop->text('grid.sort'), $sorts, []);
+        return $this->shelf($category, $shown, $asked, $this->shop->text('grid.sort'), $sorts, $filters, []);
     }
 
     /** @param string $problem why what was asked of it cannot be */
@@ -284,7 +290,8 @@ final class ShopPages
     /**
      * @param LengthAwarePaginator<int, Product> $products
      * @param array<string, string> $sorts
-     * @param ?array<string, string> $query what other pages of the same are asked with; the question's own when null
+     * @param ?ShelfFilters $filters null of a category of very many products
+     * @param ?array<string, mixed> $query what other pages of the same are asked with; the question's own when null
      */
     private function shelf(
         Category $category,
@@ -292,12 +299,13 @@ final class ShopPages
         CategoryQuestion $asked,
         string $sort,
         array $sorts,
+        ?ShelfFilters $filters,
         ?array $query = null,
     ): View {
         return $this->page('category', [
             'category' => $category->loadMissing(['children', 'parent', 'picture']), 'products' => $products, 'sort' => $sort,
-            'sorts' => $sorts, 'stock' => $asked->inStock,
-            'reduced' => $asked->reduced, 'asked' => $query ?? $asked->query(), 'onward' => $this->after($category),
+            'sorts' => $sorts, 'question' => $asked, 'groups' => CategoryFilters::groups($asked->filters, $filters),
+            'asked' => $query ?? $asked->query(), 'onward' => $this->after($category),
         ]);
     }
 

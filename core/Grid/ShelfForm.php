@@ -19,6 +19,7 @@ final readonly class ShelfForm
      * @param string $last what becomes of a last row that is not full, one of ShelfLook::LAST
      * @param key-of<ShelfLook::ARRANGED> $arrange how products stand
      * @param CardStand $stand where the words of a card do
+     * @param float $aside px beside it, on its left
      */
     public function __construct(
         public float $room,
@@ -32,6 +33,7 @@ final readonly class ShelfForm
         public string $last,
         public string $arrange,
         public CardStand $stand = new CardStand(),
+        public float $aside = 0.0,
     ) {}
 
     /** Width of the picture of a card in a full row. */

@@ -12,6 +12,9 @@ final readonly class ShelfHead
      * @param list<string> $within names of the categories within it
      * @param list<string> $sorts words of the orders that can be chosen
      * @param list<string> $checks words of what can be ticked
+     * @param list<string> $groups names of further choices that stand folded beside them
+     * @param ?string $folded words of the button behind which all of them are; null where they are in sight
+     * @param list<string> $chosen words of what is asked for, and of the way back to all
      * @param ?float $picture height of its picture by its width; null for none
      */
     public function __construct(
@@ -24,5 +27,8 @@ final readonly class ShelfHead
         public string $button,
         public string $count,
         public ?float $picture,
+        public array $groups = [],
+        public ?string $folded = null,
+        public array $chosen = [],
     ) {}
 }

@@ -19,6 +19,15 @@ final readonly class ShelfLook
         'more' => 'a tile fills them, and leads on',
     ];
 
+    /** Where a category's shelf can be asked for less. */
+    public const FILTERS = [
+        'above' => 'over the shelf', 'side' => 'at its side, on a phone behind a button', 'folded' => 'behind a button',
+        'none' => 'nowhere',
+    ];
+
+    /** Px of what stands at the side, with the space between; as the stylesheets have it. */
+    private const ASIDE = 248.0;
+
     /** How products stand. */
     public const ARRANGED = [
         'tiles' => 'equal tiles', 'rows' => 'even rows', 'columns' => 'staggered columns',
@@ -34,6 +43,7 @@ final readonly class ShelfLook
      * @param float $proportion of a picture, width by height
      * @param key-of<self::ARRANGED> $arrange
      * @param CardStand $stand of a card's words
+     * @param string $filters where a category's shelf can be asked for less, one of FILTERS: at its side that takes of its room
      */
     public function __construct(
         public array $columns,
@@ -45,6 +55,7 @@ final readonly class ShelfLook
         public float $proportion = 1.0,
         public string $arrange = 'tiles',
         public CardStand $stand = new CardStand(),
+        public string $filters = 'above',
     ) {}
 
     public static function of(ResolvedLook $look): self
@@ -72,6 +83,7 @@ final readonly class ShelfLook
             is_numeric($values['card.proportion'] ?? null) ? $number('card.proportion', 0.1) : 1.0,
             self::arranged((string) ($values['grid.arrange'] ?? '')),
             CardStand::ofValues($values),
+            (string) ($values['grid.filters'] ?? 'above'),
         );
     }
 
@@ -93,7 +105,30 @@ final readonly class ShelfLook
             $this->proportion,
             $arrange === null ? $this->arrange : self::arranged($arrange),
             $arrange === null || $arrange === 'tiles' ? $this->stand : new CardStand(),
+            $this->filters,
         );
+    }
+
+    /** The same of a shelf that is not a category's: it has the page to itself. */
+    public function alone(): self
+    {
+        return new self(
+            $this->columns,
+            $this->gap,
+            $this->page,
+            $this->space,
+            $this->count,
+            $this->last,
+            $this->proportion,
+            $this->arrange,
+            $this->stand,
+        );
+    }
+
+    /** Px of what stands beside a shelf on a desktop. */
+    public function aside(): float
+    {
+        return $this->filters === 'side' ? self::ASIDE : 0.0;
     }
 
     /** @return key-of<self::ARRANGED> */

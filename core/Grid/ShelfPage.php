@@ -28,6 +28,9 @@ final class ShelfPage
     /** Side of a box to tick, with the gap to its words. */
     private const TICK = 28.0;
 
+    /** What says that a button opens something, with the gap to its words. */
+    private const OPENS = 18.0;
+
     private readonly SetParts $set;
 
     private readonly CardStand $stand;
@@ -127,25 +130,28 @@ final class ShelfPage
     public function head(ShelfHead $head, ShelfForm $form): float
     {
         $y = 0.0;
-        $y += $this->set->trail($head->trail, $form->room);
-        $y += $this->set->block('h1', $head->name, $form->room);
+        $room = $form->room + $form->aside;
+        $y += $this->set->trail($head->trail, $room);
+        $y += $this->set->block('h1', $head->name, $room);
         $picture = $this->set->style('picture');
         if ($picture !== null && $head->picture !== null) {
             $most = $this->set->px(($this->set->style('picture-img') ?? [])['max-height'] ?? 'none') ?? INF;
-            $y += array_sum($this->set->pair($picture['margin-block'] ?? '0')) + min($most, $form->room * $head->picture);
+            $y += array_sum($this->set->pair($picture['margin-block'] ?? '0')) + min($most, $room * $head->picture);
         }
         // Without words their place is there, and takes the space over it.
         $words = $picture !== null && $head->picture !== null ? 'words-below' : 'words';
         $y += $head->words === ''
             ? $this->set->px(($this->set->style($words) ?? [])['margin-top'] ?? '0') ?? 0.0
-            : $this->set->block($words, $head->words, $form->room);
+            : $this->set->block($words, $head->words, $room);
         $within = $this->set->style('within');
         if ($within !== null && $head->within !== []) {
             $y += $this->set->px($this->set->sides($within['padding'] ?? '0')[0])
-                + $this->set->buttons($head->within, $within, $form->room);
+                + $this->set->buttons($head->within, $within, $room);
         }
 
-        return $y + $this->sorting($head, $form->room) + $this->set->pair(($this->set->style('grid') ?? [])['padding-block'] ?? '0')[0];
+        $y += $this->sorting($head, $room) + $this->chosen($head, $room);
+
+        return $y + $this->set->pair(($this->set->style('grid') ?? [])['padding-block'] ?? '0')[0];
     }
 
     /**
@@ -285,13 +291,22 @@ final class ShelfPage
         return $this->set->text($voice, $name)->lines($size, $this->room($width));
     }
 
+    /** What is asked for, each with the way to ask for it no longer. */
+    private function chosen(ShelfHead $head, float $room): float
+    {
+        $chosen = $this->set->style('chosen');
+
+        return $chosen === null || $head->chosen === [] ? 0.0 : array_sum($this->set->pair($chosen['margin-block'] ?? '0'))
+            + $this->set->buttons($head->chosen, $chosen, $room);
+    }
+
     private function sorting(ShelfHead $head, float $room): float
     {
         $sorting = $this->set->style('sorting');
         $field = $this->set->style('field');
         $input = $this->set->style('input');
         $check = $this->set->style('check');
-        if ($sorting === null || $field === null || $input === null || $check === null) {
+        if ($sorting === null || $field === null || $input === null) {
             return 0.0;
         }
         [$voice, $size, $line] = $this->set->letters('body');
@@ -304,8 +319,14 @@ final class ShelfPage
         $isField = $line + ($this->set->px($field['gap'] ?? '0') ?? 0.0)
             + max($this->set->px($input['min-height'] ?? '0') ?? 0.0, $line + 2 * $inside[0]);
         $things = [[$chooses, $isField]];
-        foreach ($head->checks as $words) {
+        foreach ($check === null ? [] : $head->checks as $words) {
             $things[] = [self::TICK + $wide($words), max($this->set->px($check['min-height'] ?? '0') ?? 0.0, $line)];
+        }
+        foreach ($this->set->style('group') === null ? [] : $head->groups as $words) {
+            $things[] = [$this->set->buttonWide('group', $words) + self::OPENS, $this->set->button('group')];
+        }
+        if ($head->folded !== null && $this->set->style('folded') !== null) {
+            $things[] = [$this->set->buttonWide('folded', $head->folded) + self::OPENS, $this->set->button('folded')];
         }
         if ($this->set->style('button') !== null) {
             $things[] = [$this->set->buttonWide('button', $head->button), $this->set->button('button')];

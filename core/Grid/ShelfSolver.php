@@ -43,6 +43,12 @@ final readonly class ShelfSolver implements Measurement
         return new self(ShelfLook::of($inspection->look));
     }
 
+    /** For shelves that are not a category's. */
+    public function alone(): self
+    {
+        return new self($this->look->alone());
+    }
+
     /** @param float $screen width, px */
     public function at(float $screen): ShelfForm
     {
@@ -51,7 +57,8 @@ final readonly class ShelfSolver implements Measurement
         $gap = $isPhone ? min($this->look->gap, self::PHONE_GAP) : $this->look->gap;
         $space = $isPhone ? min($this->look->space, self::PHONE_SPACE) : $this->look->space;
         $side = max(self::LEAST_SIDE, min(self::SIDES / 2, self::SIDE * $screen));
-        $room = min($this->look->page + self::SIDES, $screen) - 2 * $side;
+        $aside = $device === 'desktop' ? $this->look->aside() : 0.0;
+        $room = min($this->look->page + self::SIDES, $screen) - 2 * $side - $aside;
         $wanted = $this->look->columns[$device];
         $least = max(
             ($isPhone ? self::NARROWEST_ON_PHONE : self::NARROWEST) + 2 * $space,
@@ -76,6 +83,7 @@ final readonly class ShelfSolver implements Measurement
             $this->look->last,
             $this->look->arrange,
             $this->look->stand,
+            $aside,
         );
     }
 

@@ -29,6 +29,12 @@ final readonly class StandingShelf
         $this->seen = count(array_filter($cards, static fn(PlacedCard $card): bool => $card->y + $card->picture <= $screen[1]));
     }
 
+    /** Where its left edge stands on the screen. */
+    public function left(): float
+    {
+        return ($this->screen[0] - $this->form->room + $this->form->aside) / 2;
+    }
+
     /** How often the screen would have to be as tall to see its end. */
     public function screens(): float
     {

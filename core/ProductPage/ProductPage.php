@@ -58,7 +58,7 @@ final class ProductPage
     {
         $page = self::of($inspection, $screen);
         $top = $inspection->get(TopOfPage::class)->at((float) $screen[0])['height'];
-        $room = $inspection->get(ShelfSolver::class)->at((float) $screen[0])->room;
+        $room = $inspection->get(ShelfSolver::class)->alone()->at((float) $screen[0])->room;
 
         return static fn(ShownProduct $product): StandingProduct => $page->stand($product, $top, $room, 0.0, true);
     }

@@ -52,7 +52,7 @@ final class DrawnProduct
         }
         $others = $this->inWords->others($this->product);
         $inspection = $this->bench->inspection();
-        $solver = $inspection->get(ShelfSolver::class);
+        $solver = $inspection->get(ShelfSolver::class)->alone();
         $top = $inspection->get(TopOfPage::class);
         $standing = [];
         foreach (ScreenPages::SCREENS as $device => $screen) {

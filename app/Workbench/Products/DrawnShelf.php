@@ -6,11 +6,14 @@ namespace App\Workbench\Products;
 
 use App\Models\Category;
 use App\Models\Product;
+use App\Storefront\CategoryFilters;
 use App\Storefront\CategoryQuestion;
-use App\Storefront\Dictionaries;
 use App\Storefront\ProductInWords;
 use App\Storefront\ShelfOrder;
 use App\Workbench\Shell\Bench;
+use Ikat\Core\Grid\Filter\FilterGroup;
+use Ikat\Core\Grid\Filter\FilterOption;
+use Ikat\Core\Grid\Filter\FilterQuestion;
 use Ikat\Core\Grid\FullerRows;
 use Ikat\Core\Grid\ShelfCounts;
 use Ikat\Core\Grid\ShelfHead;
@@ -45,6 +48,9 @@ final class DrawnShelf
 
     private ?ShelvesDrawing $drawing = null;
 
+    /** @var ?list<FilterGroup> */
+    private ?array $groups = null;
+
     /**
      * @param string $slug of the category
      * @param key-of<ShelfCounts::FILTERS> $filter what the shelf is asked for
@@ -71,7 +77,7 @@ final class DrawnShelf
     /** Where it stands in the shop. */
     public function addressInShop(): string
     {
-        $asked = new CategoryQuestion(inStock: $this->filter === 'stock', reduced: $this->filter === 'reduced');
+        $asked = new CategoryQuestion(filters: new FilterQuestion($this->filter === 'stock', $this->filter === 'reduced'));
         $query = http_build_query($asked->query());
 
         return "/category/$this->slug".($query === '' ? '' : "?$query");
@@ -174,10 +180,25 @@ final class DrawnShelf
         $category = $this->category();
         $count = $this->count();
         $picture = $category->picture;
-        $say = Dictionaries::of($this->bench->look->storefront)->say(...);
+        $shop = $this->bench->shop();
+        $say = $shop->say(...);
         $sorts = $this->bench->inspection()->look->text('grid.order') === ''
             ? array_diff_key(ProductSettings::SORTS, ['hand' => true])
             : ProductSettings::SORTS;
+
+        $filters = CategoryFilters::of($shop);
+        $groups = $this->groups();
+        $checks = $named = $chosen = [];
+        foreach ($groups as $group) {
+            if ($filters->name($group) !== '') {
+                $named[] = $filters->name($group);
+            } else {
+                $many = $group->options[0]->count;
+                $checks[] = $filters->words($group, $group->options[0]).($many === null ? '' : " ($many)");
+            }
+            $chosen = [...$chosen, ...array_map(static fn(FilterOption $o): string => $filters->words($group, $o).' ×', $group->chosen())];
+        }
+        $place = $this->solver->look->filters;
 
         return new ShelfHead(
             $category->name,
@@ -185,11 +206,24 @@ final class DrawnShelf
             [$say('Home'), ...$category->parent === null ? [] : [$category->parent->name], $category->name],
             array_values($category->children->pluck('name')->all()),
             array_values(array_map($say, $sorts)),
-            [$say('In stock'), $say('Reduced')],
+            $place === 'above' ? $checks : [],
             $say('Show'),
             $say($count === 1 ? ':count product' : ':count products', ['count' => $count]),
             $picture === null ? null : $picture->height / max(1, $picture->width),
+            $place === 'above' ? $named : [],
+            in_array($place, ['side', 'folded'], true) && $groups !== [] ? $say('Filter') : null,
+            $place === 'none' ? [] : $chosen,
         );
+    }
+
+    /** @return list<FilterGroup> what the shelf can be asked for, and what it is asked for */
+    public function groups(): array
+    {
+        $asked = new FilterQuestion($this->filter === 'stock', $this->filter === 'reduced');
+
+        $filters = CategoryFilters::of($this->bench->shop());
+
+        return $this->groups ??= CategoryFilters::groups($asked, $filters->read($this->category(), $asked));
     }
 
     /**

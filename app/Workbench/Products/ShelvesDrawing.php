@@ -128,8 +128,7 @@ final readonly class ShelvesDrawing
     private function place(string $device, float $x, float $y, float $width): array
     {
         $shelf = $this->shelves[$device];
-        $side = ($shelf->screen[0] - $shelf->form->room) / 2;
 
-        return ['x' => $this->x($device, $side + $x), 'y' => $this->y($device, $y), 'width' => round($width * $this->scale, 1)];
+        return ['x' => $this->x($device, $shelf->left() + $x), 'y' => $this->y($device, $y), 'width' => round($width * $this->scale, 1)];
     }
 }

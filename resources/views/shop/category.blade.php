@@ -1,3 +1,7 @@
+@use('App\Storefront\CategoryFilters')
+@php($place = $shop->text('grid.filters') ?: 'above')
+@php($isApart = in_array($place, ['side', 'folded'], true) && $groups !== [])
+@php($filters = CategoryFilters::of($shop))
 @php($brings = in_array($shop->text('grid.paging'), ['more', 'scroll'], true))
 <x-shop::layout :shop="$shop" :title="$shop->say($category->name)" kind="category" :script="$brings && $products->hasMorePages()">
 <div class="frame">
@@ -11,15 +15,9 @@
   @if ($category->children->isNotEmpty())<ul class="within"
     aria-label="{{ $shop->say('Within :name', ['name' => $shop->say($category->name)]) }}">@foreach ($category->children as $within)<li><a class="quiet-button"
     href="{{ $shop->address('/category/'.$within->slug) }}">{{ $shop->say($within->name) }}</a></li>@endforeach</ul>@endif
-  <form class="sorting" method="get">
-    <div class="field"><label for="sort">{{ $shop->say('Order') }}</label><select class="input" id="sort" name="sort" data-from="grid.sort">@foreach ($sorts as $key => $words)<option
-      value="{{ $key }}"
-      @selected($key === $sort)>{{ $shop->say($words) }}</option>@endforeach</select></div>
-    <label class="check"><input type="checkbox" name="stock" value="1" @checked($stock)> {{ $shop->say('In stock') }}</label>
-    <label class="check"><input type="checkbox" name="reduced" value="1" @checked($reduced)> {{ $shop->say('Reduced') }}</label>
-    <button class="quiet-button">{{ $shop->say('Show') }}</button>
-    <p class="soft">{{ $shop->say($products->total() === 1 ? ':count product' : ':count products', ['count' => $products->total()]) }}</p>
-  </form>
+  @include('shop.parts.sorting')
+  @if ($isApart)<div class="shelf-body"><div class="filters" data-from="grid.filters">@include('shop.parts.filters')
+    <button class="quiet-button" form="shelf-form">{{ $shop->say('Show') }}</button></div><div class="shelf-main">@endif
   @if ($products->isEmpty())
   <p class="message message-notice"><x-say :shop="$shop" k="fits.none"/> <a
     href="{{ $shop->address('/category/'.$category->slug) }}">{{ $shop->say('Show all: :name', ['name' => $shop->say($category->name)]) }}</a></p>
@@ -28,5 +26,6 @@
   @include('shop.parts.shelf', ['class' => 'category-grid', 'from' => 'grid.count grid.sort grid.order', 'eager' => true])
   @includeWhen($products->hasPages(), 'shop.parts.paging')
   @endif
+  @if ($isApart)</div></div>@endif
 </div>
 </x-shop::layout>

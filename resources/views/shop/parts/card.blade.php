@@ -4,7 +4,7 @@
 @php($isBeside = $shop->arranged() === '' && $shop->text('card.stand') === 'beside')
 @php($proportion = $shop->arranged() === '' || $pictures === [] ? null : $pictures[0]->proportion())
 @php($own = $proportion === null ? '' : ' '.Ikat\Core\Grid\Proportion::class($proportion))
-@php($sizes = $shop->pictureSizes($proportion === null || $shop->arranged() !== 'arrange-rows' ? null : Ikat\Core\Grid\Proportion::own($proportion)))
+@php($sizes = $shop->pictureSizes($proportion === null || $shop->arranged() !== 'arrange-rows' ? null : Ikat\Core\Grid\Proportion::own($proportion), ($class ?? '') === 'category-grid'))
 @php($cutOut = ($pictures[0] ?? null)?->isCutOut ?? false)
 <li class="{{ trim('card'.($isBeside ? ' is-beside' : '').' '.$shop->mayWear('card.scheme').$own) }}" data-part="card" data-from="card.order card.stand">
   <div @class(["card-picture hover-$hover", "touch-$touch" => $touch !== 'nothing',

@@ -60,7 +60,7 @@
   ] as $i => [$what, $figure])
   <text x="{{ $at }}" y="{{ ShelvesDrawing::TOP + 10 + 27 * $i }}">{{ $what }}<tspan x="{{ $at }}" dy="12" class="figure">{{ $figure }}</tspan></text>
   @endforeach
-  @php($side = ($shelf->screen[0] - $form->room) / 2)
+  @php($side = $shelf->left())
   {{-- What is taken hold of is the plate alone: a line as tall as the shelf has no corner that could be reached on a small screen. --}}
   @php($handle = $drawing->x($device, $side + $form->card + $form->gap / 2))
   <path class="slide-line" d="M{{ $handle }} {{ ShelvesDrawing::TOP }}V{{ $bottom }}" data-moves/>
