@@ -90,8 +90,13 @@ final readonly class ShelfLook
     /**
      * @param array<string, int> $columns device => as many as it would have
      */
-    public function with(array $columns = [], ?int $count = null, ?string $last = null, ?string $arrange = null): self
-    {
+    public function with(
+        array $columns = [],
+        ?int $count = null,
+        ?string $last = null,
+        ?string $arrange = null,
+        ?string $filters = null,
+    ): self {
         return new self(
             [
                 'phone' => $columns['phone'] ?? $this->columns['phone'], 'tablet' => $columns['tablet'] ?? $this->columns['tablet'],
@@ -105,7 +110,7 @@ final readonly class ShelfLook
             $this->proportion,
             $arrange === null ? $this->arrange : self::arranged($arrange),
             $arrange === null || $arrange === 'tiles' ? $this->stand : new CardStand(),
-            $this->filters,
+            $filters ?? $this->filters,
         );
     }
 

@@ -149,7 +149,7 @@ final class ShelfPage
                 + $this->set->buttons($head->within, $within, $room);
         }
 
-        $y += $this->sorting($head, $room) + $this->chosen($head, $room);
+        $y += $this->sorting($head, $room, $form->aside > 0) + $this->chosen($head, $room);
 
         return $y + $this->set->pair(($this->set->style('grid') ?? [])['padding-block'] ?? '0')[0];
     }
@@ -300,7 +300,8 @@ final class ShelfPage
             + $this->set->buttons($head->chosen, $chosen, $room);
     }
 
-    private function sorting(ShelfHead $head, float $room): float
+    /** @param bool $aside whether what it can be asked for stands at its side */
+    private function sorting(ShelfHead $head, float $room, bool $aside): float
     {
         $sorting = $this->set->style('sorting');
         $field = $this->set->style('field');
@@ -322,11 +323,10 @@ final class ShelfPage
         foreach ($check === null ? [] : $head->checks as $words) {
             $things[] = [self::TICK + $wide($words), max($this->set->px($check['min-height'] ?? '0') ?? 0.0, $line)];
         }
-        foreach ($this->set->style('group') === null ? [] : $head->groups as $words) {
-            $things[] = [$this->set->buttonWide('group', $words) + self::OPENS, $this->set->button('group')];
-        }
-        if ($head->folded !== null && $this->set->style('folded') !== null) {
-            $things[] = [$this->set->buttonWide('folded', $head->folded) + self::OPENS, $this->set->button('folded')];
+        // Both are buttons as the one that follows: where a page does not have them, they would be.
+        $opens = [...$head->groups, ...$head->folded === null || $aside ? [] : [$head->folded]];
+        foreach ($this->set->style('button') === null ? [] : $opens as $words) {
+            $things[] = [$this->set->buttonWide('button', $words) + self::OPENS, $this->set->button('button')];
         }
         if ($this->set->style('button') !== null) {
             $things[] = [$this->set->buttonWide('button', $head->button), $this->set->button('button')];

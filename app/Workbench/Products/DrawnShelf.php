@@ -158,7 +158,7 @@ final class DrawnShelf
     private function standing(ShelfSolver $solver): array
     {
         $top = $this->bench->inspection()->get(TopOfPage::class);
-        $head = $this->head();
+        $head = $this->head($solver->look->filters);
         $goods = array_map((new ProductInWords($this->bench->shop()))->onCard(...), $this->goods());
         $shelves = array_map(
             fn(string $device, array $screen): StandingShelf => $this->pages->on($device)->shelf(
@@ -175,7 +175,7 @@ final class DrawnShelf
         return array_combine(array_keys(ScreenPages::SCREENS), $shelves);
     }
 
-    private function head(): ShelfHead
+    private function head(string $place): ShelfHead
     {
         $category = $this->category();
         $count = $this->count();
@@ -198,7 +198,6 @@ final class DrawnShelf
             }
             $chosen = [...$chosen, ...array_map(static fn(FilterOption $o): string => $filters->words($group, $o).' ×', $group->chosen())];
         }
-        $place = $this->solver->look->filters;
 
         return new ShelfHead(
             $category->name,
@@ -270,6 +269,24 @@ final class DrawnShelf
         $empty = $form->empty($count);
 
         return ['last row', $empty > 0 ? round($empty, 1).' empty' : ($form->leftOver($count) > 0 ? 'filled' : 'full')];
+    }
+
+    /**
+     * Where the shelf begins on a phone, and how wide a card is on a desktop, with what it can be asked for in each place.
+     *
+     * @return array<key-of<ShelfLook::FILTERS>, array{begins: float, card: float}> px
+     */
+    public function filterPlaces(): array
+    {
+        $places = [];
+        foreach (array_keys(ShelfLook::FILTERS) as $place) {
+            $shelves = $place === $this->solver->look->filters
+                ? $this->shelves()
+                : $this->standing(new ShelfSolver($this->solver->look->with(filters: $place)));
+            $places[$place] = ['begins' => $shelves['phone']->begins, 'card' => $shelves['desktop']->form->card];
+        }
+
+        return $places;
     }
 
     public function drawing(): ShelvesDrawing

@@ -64,6 +64,7 @@
   @endforeach
 </x-tool>
 @endif
+@include('workbench.products.filters')
 @php($order = $drawn->order())
 @php($away = ['column' => 'first_goods', 'value' => '', 'stood' => $order['stood'] ?? ''])
 <x-tool id="t-order" title="Order" :note="$order === null ? '' : ($order['placed'] === 0 ? 'as all goods stand' : $order['placed'].' placed by hand, then as all goods stand')">
