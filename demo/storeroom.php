@@ -122,4 +122,20 @@ return [
         'locked.heading' => 'The trade counter',
         'locked.words' => 'For shops and stages that buy by the box. Ask us for the password at (555) 010-1987.',
     ],
+    // Who, stars, days ago, words.
+    'reviews' => [
+        'heron-folding-lantern' => [
+            ['Odile', 5, 9, 'It stands in the corner by the stairs, and the whole hall is warm with it. It came flat in the post and opened with one pull.'],
+            ['Bram', 5, 31, "Bought the 20 inch one in moss. The color is deeper than I thought, and better for it.\nThe cord could be longer."],
+            ['Ines', 4, 64, 'Lovely paper. One fold was pressed in when it came; it went out overnight by itself.'],
+            ['Tamsin', 5, 120, 'Our third. They travel well.'],
+            ['Juho', 5, 200, 'My mother has one from the year they began. This one is made exactly the same way.'],
+        ],
+        'moth-paper-globe' => [
+            ['Petra', 4, 18, 'Smaller than it looks, and just right over the desk.'],
+            ['Wilhelm', 5, 77, 'Quiet light. I turned the other lamps off.'],
+        ],
+        'warm-lamp-two-watts' => [['Oona', 5, 40, 'Stays cool, looks like a candle. We have eleven of them now.']],
+        'chimney-brush' => [['Bertil', 3, 90, 'Does what it should. The handle is short for tall glass.']],
+    ],
 ];

@@ -17,6 +17,7 @@ use App\Models\Page;
 use App\Models\Picture;
 use App\Models\Product;
 use App\Models\PromotionCode;
+use App\Models\Review;
 use App\Models\Store;
 use App\Models\Storefront;
 use App\Models\TaxRate;
@@ -177,6 +178,15 @@ final class DemoStore
                 'code' => $p['code'], 'kind' => $p['kind'], 'value' => $p['value'], 'minimum' => $p['minimum'],
                 'starts_at' => now()->modify($p['from']), 'ends_at' => now()->modify($p['to']),
             ]);
+        }
+        $products = Product::query()->pluck('id', 'slug');
+        foreach ($demo['reviews'] as $slug => $reviews) {
+            foreach ($reviews as [$name, $stars, $days, $words]) {
+                Review::query()->create([
+                    'product_id' => $products[$slug], 'name' => $name, 'stars' => $stars, 'words' => $words,
+                    'written_on' => now()->subDays($days)->toDateString(),
+                ]);
+            }
         }
         foreach ($demo['taxes'] as $rate) {
             TaxRate::query()->create($rate);

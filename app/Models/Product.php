@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 
 /**
@@ -220,6 +221,12 @@ final class Product extends Model
     public function morePictures(): BelongsToMany
     {
         return $this->belongsToMany(Picture::class, 'product_pictures')->orderByPivot('position');
+    }
+
+    /** @return HasMany<Review, $this> that show, the latest first */
+    public function reviews(): HasMany
+    {
+        return $this->hasMany(Review::class)->where('shows', true)->orderByDesc('written_on')->orderByDesc('id');
     }
 
     /** @return BelongsTo<Category, $this> */

@@ -6,6 +6,7 @@ namespace App\Storefront;
 
 use App\Models\DeliveryOffer;
 use App\Models\Product;
+use App\Models\Review;
 use App\Pictures\ShopPicture;
 use Ikat\Core\Grid\ShelfGoods;
 use Ikat\Core\ProductPage\ShownProduct;
@@ -61,11 +62,26 @@ final class ProductInWords
                 ->map(static fn(DeliveryOffer $o): string => $shop->say($o->name).', '.self::cost($shop, $o))->all()),
             array_map(static fn(ShopPicture $p): float => $p->proportion(), $pictures),
             array_fill(0, (int) ($product->video !== null) + (int) ($product->film_elsewhere !== null), $pictures !== []),
-            [
+            ...$this->reviews($product),
+            says: [
                 'add' => $shop->words('say.add'), 'now' => $shop->words('say.now'), 'sent' => $shop->words('say.sent'),
-                'gone-words' => $shop->words('say.gone.words'),
+                'gone-words' => $shop->words('say.gone.words'), 'reviews' => $shop->say('What buyers wrote'),
             ],
         );
+    }
+
+    /** @return array{reviews: list<array{string, string}>, moreReviews: string} */
+    private function reviews(Product $product): array
+    {
+        $all = $this->shop->on('product.reviews') ? $product->reviews : collect();
+        $inSight = max(1, $this->shop->number('product.reviews.count'));
+        $more = $all->count() - $inSight;
+
+        return [
+            'reviews' => array_values($all->take($inSight)
+                ->map(fn(Review $r): array => [$r->name.' '.$this->shop->day($r->written_on), $r->words])->all()),
+            'moreReviews' => $more > 0 ? $this->shop->say(':count more', ['count' => $more]) : '',
+        ];
     }
 
     /** @return list<ShelfGoods> what stands beside it */

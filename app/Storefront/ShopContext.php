@@ -576,6 +576,14 @@ final class ShopContext
         return $this->dictionary->language->locale();
     }
 
+    /** A day, in the shop's words. */
+    public function day(\DateTimeInterface $day): string
+    {
+        $formatter = new \IntlDateFormatter($this->locale(), \IntlDateFormatter::LONG, \IntlDateFormatter::NONE, 'UTC');
+
+        return (string) $formatter->format($day);
+    }
+
     /** A number of stars, to one place. */
     public function rating(float $stars): string
     {

@@ -33,7 +33,7 @@ final class RecordRows
         RecordKinds::GOODS => 'products', RecordKinds::PICTURES => 'pictures', RecordKinds::CATEGORIES => 'categories',
         RecordKinds::MENUS => 'menus', RecordKinds::ENTRIES => 'menu_entries',
         RecordKinds::PAGES => 'pages', RecordKinds::DOCUMENTS => 'documents', RecordKinds::WORDS_SAID => 'translations',
-        RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
+        RecordKinds::REVIEWS => 'reviews', RecordKinds::CODES => 'promotion_codes', RecordKinds::DELIVERY => 'delivery_offers',
         RecordKinds::TAXES => 'tax_rates',
         RecordKinds::ADDRESSES => 'letters', RecordKinds::ORDERS => 'orders', RecordKinds::STOREFRONTS => 'storefronts',
         RecordKinds::STORE => 'stores',

@@ -21,6 +21,8 @@ final class ShippedWords
         'Sold out' => ['Ausverkauft', 'Épuisé', 'Agotado'],
         'Choose' => ['Auswählen', 'Choisir', 'Elegir'],
         'You save :saved' => ['Sie sparen :saved', 'Vous économisez :saved', 'Ahorra :saved'],
+        'What buyers wrote' => ['Was Käufer schreiben', 'Ce qu’en disent les acheteurs', 'Lo que escriben los compradores'],
+        ':count more' => ['Noch :count', 'Encore :count', ':count más'],
         'How it is sent' => ['So wird es verschickt', 'Comment c’est envoyé', 'Cómo se envía'],
         'free from :sum' => ['kostenlos ab :sum', 'gratuit dès :sum', 'gratis desde :sum'],
         'Look closer: :name, :number' => [

@@ -10,7 +10,8 @@ final readonly class ProductBlocks
     /** Key => label. What comes after UNDER stands across the page, below pictures and details. */
     public const ALL = [
         'rating' => 'stars', 'price' => 'price', 'buy' => 'choices and button', 'save' => 'save for later', 'words' => 'words',
-        'facts' => 'facts', 'delivery' => 'delivery', 'under' => 'end of the column', 'others' => 'others',
+        'facts' => 'facts', 'delivery' => 'delivery', 'under' => 'end of the column', 'reviews' => 'reviews',
+        'others' => 'others',
     ];
 
     private const UNDER = 'under';

@@ -23,6 +23,9 @@ final class ProductPage
     /** Height of the stars. */
     private const STAR = 16.0;
 
+    /** Width of the stars of a review, with the gap to what stands beside them. */
+    private const STARS = 98.0;
+
     /** Side of the mark of what is chosen, of a swatch, and the gaps after each: as the stylesheet has them. */
     private const MARK = 18.0;
     private const SWATCH = 28.0;
@@ -185,8 +188,31 @@ final class ProductPage
             'words' => $this->words($product->paragraphs, $room),
             'facts' => $this->look->value('product.facts') === true ? $this->facts($product->facts, $room) : 0.0,
             'delivery' => $this->look->value('product.delivery') === true ? $this->sent($product, $room) : 0.0,
+            'reviews' => $this->reviews($product, $room),
             default => 0.0,
         };
+    }
+
+    /** What buyers wrote, as many as are in sight, and what brings more. */
+    private function reviews(ShownProduct $product, float $room): float
+    {
+        $list = $this->set->style('review-list');
+        if ($list === null || $product->reviews === [] || $this->look->value('product.reviews') !== true) {
+            return 0.0;
+        }
+        $gap = $this->set->pair($list['gap'] ?? '0')[0];
+        $room = min($room, $this->set->measure('review-words'));
+        $words = fn(string $line): float => $this->set->block('review-words', $line, $room);
+        $all = array_map(
+            fn(array $review): float => max(self::STAR, $this->set->block('review-head', $review[0], $room - self::STARS))
+                + array_sum(array_map($words, explode("\n", $review[1]))),
+            $product->reviews,
+        );
+        $more = $product->moreReviews === '' ? 0.0 : $this->set->button('review-more')
+            + ($this->set->px(($this->set->style('reviews-more') ?? [])['margin-top'] ?? '0') ?? 0.0);
+
+        return $this->set->block('reviews-head', $product->says['reviews'], $room)
+            + ($this->set->px($list['margin-top'] ?? '0') ?? 0.0) + array_sum($all) + (count($all) - 1) * $gap + $more;
     }
 
     /** A shelf with what is written over it and the space around. */

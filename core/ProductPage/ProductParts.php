@@ -27,6 +27,10 @@ final readonly class ProductParts extends FoundParts
         'dd' => '//*[@c-facts]/dd',
         'band' => '//section[@aria-labelledby="others"]',
         'band-head' => '//section[@aria-labelledby="others"]//*[@c-band-head]', 'band-h2' => '//section[@aria-labelledby="others"]//h2',
+        'review-list' => '//*[@c-reviews]/ul', 'review-head' => '//*[@c-reviews]//*[@c-stars]',
+        'review-words' => '//*[@c-reviews]//*[@c-review-words]',
+        'reviews-head' => '//*[@c-reviews]/h2', 'reviews-more' => '//*[@c-reviews]/details',
+        'review-more' => '//*[@c-reviews]/details/summary',
         'sent' => '//*[@c-sent]', 'sent-head' => '//*[@c-sent]/p', 'sent-list' => '//*[@c-sent]/ul', 'sent-line' => '//*[@c-sent]//li',
     ];
 

@@ -20,7 +20,9 @@ final readonly class ShownProduct
      * @param list<string> $deliveries
      * @param list<float> $pictures proportion of each, width by height
      * @param list<bool> $films whether it has a picture to stand for it, one each
-     * @param array<string, string> $says words of parts: quantity, add, now, save, sent, gone, gone-words
+     * @param list<array{string, string}> $reviews what stands over each that is in sight, and its words
+     * @param string $moreReviews words of what brings more; empty for none
+     * @param array<string, string> $says words of parts: quantity, add, now, save, sent, gone, gone-words, reviews
      */
     public function __construct(
         public string $name,
@@ -38,6 +40,8 @@ final readonly class ShownProduct
         public array $deliveries,
         public array $pictures,
         public array $films,
+        public array $reviews,
+        public string $moreReviews,
         public array $says,
     ) {}
 }

@@ -11,6 +11,7 @@ use Ikat\Core\Store\Cell\ChoiceCell;
 use Ikat\Core\Store\Cell\CodeCell;
 use Ikat\Core\Store\Cell\CountryCell;
 use Ikat\Core\Store\Cell\CurrencyCell;
+use Ikat\Core\Store\Cell\DayCell;
 use Ikat\Core\Store\Cell\DiscountCell;
 use Ikat\Core\Store\Cell\DocumentCell;
 use Ikat\Core\Store\Cell\EmailCell;
@@ -42,6 +43,7 @@ final class RecordKinds
     public const PAGES = 'pages';
     public const DOCUMENTS = 'documents';
     public const WORDS_SAID = 'words';
+    public const REVIEWS = 'reviews';
     public const CODES = 'codes';
     public const DELIVERY = 'delivery';
     public const TAXES = 'taxes';
@@ -62,7 +64,7 @@ final class RecordKinds
     {
         $kinds = [
             Goods::kind($zone), self::pictures(), self::categories(), self::menus(), self::entries(), self::pages(),
-            self::documents(), self::words(),
+            self::documents(), self::words(), self::reviews(),
             self::codes($zone),
             self::delivery(), self::taxes(),
             self::addresses($zone), self::orders($zone), self::storefronts(), self::store(),
@@ -172,6 +174,18 @@ final class RecordKinds
                 static fn(string $key): string => is_string($row[$key]) ? $row[$key] : '',
                 ['language', 'original'],
             )),
+        ]);
+    }
+
+    private static function reviews(): RecordKind
+    {
+        return new RecordKind(self::REVIEWS, 'review', 'reviews', 'name', null, [
+            new Column('product_id', 'of', new RecordCell(self::GOODS), true, 190, isAsked: true, also: ['product', 'item']),
+            new Column('stars', 'stars', new WholeCell(1, 5), true, 60, isAsked: true, also: ['rating']),
+            new Column('name', 'who', new TextCell(60), true, 120, isAsked: true, also: ['buyer', 'author', 'reviewer']),
+            new Column('words', 'words', new TextCell(2000, true), true, 320, isAsked: true, also: ['review', 'text', 'comment']),
+            new Column('written_on', 'written', new DayCell(), true, 100, isAsked: true, also: ['date', 'day']),
+            new Column('shows', 'shows', new SwitchCell(), wide: 60, beginning: true),
         ]);
     }
 

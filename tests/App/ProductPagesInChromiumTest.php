@@ -47,7 +47,8 @@ final class ProductPagesInChromiumTest extends AppTestCase
                 'product.button.stays' => mt_rand(0, 3) === 0, 'product.quantity' => mt_rand(0, 3) > 0,
                 'product.options' => self::one(['buttons', 'swatches', 'list']),
                 'product.saving' => self::one(['none', 'percent', 'amount']),
-                'product.video' => self::one(['none', 'first', 'last']), 'product.order' => implode(',', $order),
+                'product.video' => self::one(['none', 'first', 'last']), 'product.reviews.count' => (float) mt_rand(1, 4),
+                'product.order' => implode(',', $order),
             ], $widths);
         }
         $off = [];

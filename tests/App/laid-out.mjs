@@ -103,7 +103,7 @@ const MEASURES = {
     const { frame, doc } = window.laid;
     const PARTS = {
       gallery: '.product-gallery', h1: '.product-side h1', rating: '.product-side > .stars', price: '.product-price', buy: '.buy, .product-side > .message', save: '.save', words: '.said',
-      facts: '.facts', delivery: '.sent', others: '[aria-labelledby=others]',
+      facts: '.facts', delivery: '.sent', others: '[aria-labelledby=others]', reviews: '.reviews',
     };
     return widths.map((width) => {
       frame.style.width = `${width}px`;

@@ -75,6 +75,7 @@ final class OpenRecord
             RecordKinds::DELIVERY => WindowPlace::ofPart('delivery'),
             RecordKinds::ORDERS => $letter === null ? null : new WindowPlace("/mail/$letter->id", ''),
             RecordKinds::CODES => new WindowPlace('code', 'cart'),
+            RecordKinds::REVIEWS => $this->placeOfReview(),
             RecordKinds::WORDS_SAID => $this->placeOfWords((string) (is_string($this->row['original']) ? $this->row['original'] : '')),
             default => null,
         };
@@ -104,6 +105,15 @@ final class OpenRecord
         }
 
         return null;
+    }
+
+    /** The page of the product it is of. */
+    private function placeOfReview(): ?WindowPlace
+    {
+        $of = $this->row['product_id'] ?? null;
+        $slug = is_int($of) ? $this->bench->look->storefront->goods()->whereKey($of)->value('slug') : null;
+
+        return is_string($slug) ? new WindowPlace("/product/$slug", 'product') : null;
     }
 
     public function picture(): Picture

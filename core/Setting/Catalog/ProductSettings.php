@@ -540,6 +540,18 @@ final class ProductSettings
             ),
             Setting::switch('product.delivery', 'Say how it is sent', 'product', StepKey::PRODUCTS, true, 'product page delivery shipping'),
             Setting::switch('product.facts', 'Show the facts', 'product', StepKey::PRODUCTS, true, 'product page table specification'),
+            Setting::switch('product.reviews', 'Show what buyers wrote', 'product', StepKey::PRODUCTS, true, 'product page reviews'),
+            Setting::count(
+                'product.reviews.count',
+                'Reviews in sight',
+                'product',
+                StepKey::PRODUCTS,
+                3,
+                1,
+                12,
+                'product page reviews number',
+                when: Condition::on('product.reviews'),
+            ),
             Setting::switch(
                 'product.others',
                 'Show others from the same shelf',

@@ -58,7 +58,7 @@ final class ProductPageTest extends TestCase
     {
         $says = ['add' => 'Add', 'now' => 'Now', 'sent' => 'Sent', 'gone-words' => 'Gone'];
 
-        return new ShownProduct('A', '', ['Home'], [], false, '$1', '', $isThere, [], $facts, [], [], [], $pictures, [], $says);
+        return new ShownProduct('A', '', ['Home'], [], false, '$1', '', $isThere, [], $facts, [], [], [], $pictures, [], [], '', $says);
     }
 
     public function testDetailsStandBesideThePicturesAndBelowThemOnAPhone(): void
