@@ -110,7 +110,7 @@ final class ProductPageTest extends TestCase
         self::assertSame(['buy', 'price'], ProductBlocks::of($order)->beside);
         self::assertSame(['others', 'facts'], ProductBlocks::of($order)->across);
         self::assertSame([['facts'], []], [ProductBlocks::of('facts,unknown')->beside, ProductBlocks::of('facts')->across]);
-        $order = 'price,buy,rating,save,words,delivery,under,facts,others';
+        $order = 'price,buy,rating,save,words,delivery,under,facts,reviews,others';
         $page = self::page([1280, 800], ['product.order' => $order, 'product.proportion' => 50.0])
             ->stand(self::product([1.0], ['a' => 'b']), 0.0, 1000.0, 0.0);
         // Below the pictures, which are taller than the details, with 40 px between.
