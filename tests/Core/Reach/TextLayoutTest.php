@@ -71,7 +71,7 @@ final class TextLayoutTest extends TestCase
             '.grid { display: grid; grid-template-columns: 200px 300px; }',
             self::grid('<i></i><i></i>'.self::text()), [200.0],
         ];
-        yield 'what is not there takes no place' => [
+        yield 'a closed dialog takes no place' => [
             '.grid { display: grid; grid-template-columns: 200px 300px; }',
             self::grid('<i></i><dialog><p>A</p></dialog><i hidden></i>'.self::text()), [300.0],
         ];
