@@ -80,7 +80,7 @@ final class Inspector
     private const A_PRICE = 123_450;
 
     /** Raised when the index's own form changes. */
-    private const FORM = 21;
+    private const FORM = 22;
 
     /** Products of each kind whose pages are looked at, of how many. */
     private const LONG_PAGES = 4;
