@@ -94,6 +94,7 @@ final class DemoStore
                 'facts' => [
                     'Made' => 'By hand in Aldermouth',
                     'Of' => $p['note'],
+                    ...isset($p['for']) ? ['For' => $p['for']] : [],
                     'Leaves us' => $p['stock'] > 0 ? 'Within two days' : 'When the next are folded',
                 ],
                 ...array_intersect_key(

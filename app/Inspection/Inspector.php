@@ -330,7 +330,7 @@ final class Inspector
             ->toBase()->get(['products.id', DB::raw('char_length(words) as length'), DB::raw('char_length(options) as choices')]);
         $ids = $first->sortByDesc('length')->take(self::LONG_PAGES)->concat($first->sortByDesc('choices')->take(self::LONG_PAGES))
             ->pluck('id')->unique()->all();
-        $products = Product::query()->whereKey($ids)->with(['picture', 'morePictures', 'category'])->orderBy('id')->get();
+        $products = Product::query()->whereKey($ids)->with(['picture', 'morePictures', 'category', 'reviews'])->orderBy('id')->get();
         Product::loadPicturesOfWays($products);
         $words = new ProductInWords($this->shop($storefront, $at->resolved()));
 

@@ -73,7 +73,7 @@ final class ProductInWords
     /** @return array{reviews: list<array{string, string}>, moreReviews: string} */
     private function reviews(Product $product): array
     {
-        $all = $this->shop->on('product.reviews') ? $product->reviews : collect();
+        $all = $this->shop->on('product.reviews') ? $product->loadMissing('reviews')->reviews : collect();
         $inSight = max(1, $this->shop->number('product.reviews.count'));
         $more = $all->count() - $inSight;
 
@@ -100,6 +100,7 @@ final class ProductInWords
             ! $product->isSoldOut(),
             $product->picture === null ? null : $product->picture->width / max(1, $product->picture->height),
             self::price($this->shop, $product),
+            $this->shop->words($product->ways()->areThere() ? 'say.choose' : 'say.add'),
         );
     }
 

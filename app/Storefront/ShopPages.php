@@ -113,7 +113,8 @@ final class ShopPages
     {
 
         return $this->page('product', [
-            'product' => $product->loadMissing([...self::CARD, 'category']), 'others' => $this->beside($product), 'problem' => $problem,
+            'product' => $product->loadMissing([...self::CARD, 'category', 'reviews']), 'others' => $this->beside($product),
+            'problem' => $problem,
             'deliveries' => $this->shop->on('product.delivery') ? $this->waysToSend($product) : collect(),
             'filmBytes' => $product->video === null ? null : app(PictureFiles::class)->bytesAt($product->video),
         ]);

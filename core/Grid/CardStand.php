@@ -19,6 +19,9 @@ final readonly class CardStand
     private const SHARE = 0.42;
     private const GAP = 14.0;
 
+    /** Between a picture and words that may stand beside one another and stand below. */
+    private const BELOW = 8.0;
+
     public function __construct(private bool $isBeside = false) {}
 
     /** @param array<string, bool|float|string> $values by path; what an earlier Ikat published does not have it */
@@ -49,6 +52,6 @@ final readonly class CardStand
     /** Height of a card's picture and words together. */
     public function tall(float $room, float $picture, float $words): float
     {
-        return $this->splits($room) ? max($picture, $words) : $picture + $words;
+        return $this->splits($room) ? max($picture, $words) : $picture + ($this->isBeside ? self::BELOW : 0.0) + $words;
     }
 }

@@ -18,7 +18,7 @@ final readonly class CategoryParts extends FoundParts
         'button' => '//*[@c-sorting]//button[@c-quiet-button]',
         'grid' => '//*[@c-category-grid]', 'card' => '//*[@c-card]', 'card-picture' => '//*[@c-card-picture]',
         'labels' => '//*[@c-card-picture]/*[@c-labels]', 'label' => '//*[@c-card-picture]//*[@c-label]',
-        'words-of-card' => '//*[@c-card-words]', 'name' => '//*[@c-card-name]',
+        'name' => '//*[@c-card-name]',
         'note' => '//*[@c-card]//p[@c-small and not(@c-stars)]', 'price' => '//*[@c-card-price]', 'stars' => '//*[@c-card]//*[@c-stars]',
         'buy' => '//*[@c-card-button]', 'buy-button' => '//*[@c-card-button]//*[@c-quiet-button]',
     ];

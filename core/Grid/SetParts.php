@@ -117,7 +117,7 @@ final class SetParts
         [$voice, $size, $line] = $this->letters($part);
         $inner = max(1.0, $room - 2 * $this->pair(($this->style($part) ?? [])['padding'] ?? '0')[1]);
 
-        return $this->button($part) + ($this->text($voice, $words)->lines($size, $inner) - 1) * $line;
+        return $this->button($part) + max(0, $this->text($voice, $words)->lines($size, $inner) - 1) * $line;
     }
 
     /** Widest that a part's words may be. */

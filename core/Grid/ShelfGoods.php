@@ -11,6 +11,7 @@ final readonly class ShelfGoods
      * @param bool $canBuy whether its card may have a button
      * @param ?float $proportion of its picture; null without one
      * @param string $price all that stands on its line
+     * @param string $button words of its button
      */
     public function __construct(
         public string $name,
@@ -19,5 +20,6 @@ final readonly class ShelfGoods
         public bool $canBuy,
         public ?float $proportion = null,
         public string $price = '0',
+        public string $button = '',
     ) {}
 }

@@ -161,7 +161,7 @@ final class ShelfPage
      */
     public function card(ShelfGoods $goods, float $width, float $picture): float
     {
-        $words = array_sum($this->lines($goods, $width)) + $this->belowWords();
+        $words = array_sum($this->lines($goods, $width));
 
         return 2 * $this->around() + $this->stand->tall($width - 2 * $this->around(), $picture, $words);
     }
@@ -181,7 +181,7 @@ final class ShelfPage
                 'note' => $this->set->block('note', $goods->note, $room),
                 'price' => $this->set->block('price', $goods->price, $room),
                 'rating' => $goods->isRated ? $this->stars() : 0.0,
-                default => $goods->canBuy ? $this->buy() : 0.0,
+                default => $goods->canBuy ? $this->buy($goods->button, $room) : 0.0,
             };
         }
 
@@ -199,14 +199,14 @@ final class ShelfPage
         return $this->set->onLine(($line + self::STAR) / 2, $line);
     }
 
-    private function buy(): float
+    private function buy(string $words, float $room): float
     {
         $buy = $this->set->style('buy');
         if ($buy === null || $this->set->style('buy-button') === null) {
             return 0.0;
         }
         [$voice, $size, $line] = $this->set->letters('buy-button');
-        $tall = $this->set->button('buy-button');
+        $tall = $this->set->buttonIn('buy-button', $words, $room);
 
         return ($this->set->px($buy['margin-top'] ?? '0') ?? 0.0)
             + $this->set->onLine(($tall - $line) / 2 + $this->set->over($voice, $size, $line), $tall);
@@ -223,12 +223,6 @@ final class ShelfPage
     private function room(float $width): float
     {
         return $this->stand->words($width - 2 * $this->around());
-    }
-
-    /** Px that words have below them where they may stand beside the picture: as many as they have over them. */
-    public function belowWords(): float
-    {
-        return $this->set->px(($this->set->style('words-of-card') ?? [])['padding-bottom'] ?? '0') ?? 0.0;
     }
 
     /**

@@ -26,9 +26,6 @@ final readonly class CardDrawing
 
     public float $picture;
 
-    /** Where the picture begins, down from the upper edge of the card. */
-    public float $pictureTop;
-
     /** Where the words begin, from the left edge of the card, and how wide they may be. */
     public float $wordsLeft;
 
@@ -64,10 +61,7 @@ final readonly class CardDrawing
         $this->wordsLeft = $this->around + $room - $this->words;
         $this->height = $page->card($goods, $form->card, $this->picture);
         $heights = $page->lines($goods, $form->card);
-        $tall = $this->height - 2 * $this->around;
-        $isSplit = $form->stand->splits($room);
-        $this->pictureTop = $this->around + ($isSplit ? ($tall - $this->picture) / 2 : 0.0);
-        $y = $this->around + ($isSplit ? ($tall - array_sum($heights) - $page->belowWords()) / 2 : $this->picture);
+        $y = $form->stand->splits($room) ? $this->around : $this->height - $this->around - array_sum($heights);
         $lines = [];
         foreach ($heights as $key => $height) {
             $lines[$key] = ['y' => $y, 'height' => $height];

@@ -14,7 +14,7 @@ final readonly class ProductDrawing
 {
     public const WIDTH = 816;
     public const TOP = 26.0;
-    public const HEIGHT = 254.0;
+    public const HEIGHT = 278.0;
 
     /** The desktop's page: its left edge and scale; what is drawn of it ends at the foot of the drawing. */
     public const LEFT = 6.0;

@@ -22,7 +22,7 @@ final class CardStandTest extends TestCase
         // 42 of 100, and 14 px between.
         self::assertSame([true, 126.0, 160.0], [$stand->splits(300), $stand->picture(300), $stand->words(300)]);
         self::assertSame([false, 239.0, 239.0], [$stand->splits(239), $stand->picture(239), $stand->words(239)]);
-        self::assertSame([108.0, 90.0, 198.0], [$stand->tall(300, 108, 90), $stand->tall(300, 60, 90), $stand->tall(200, 108, 90)]);
+        self::assertSame([108.0, 90.0, 198.0], [$stand->tall(300, 108, 90), $stand->tall(300, 60, 90), $stand->tall(200, 108, 82)]);
     }
 
     public function testPicturesInRowsAndColumnsAreAsWideAsTheirCards(): void

@@ -48,7 +48,8 @@ final class ShelfPageTest extends TestCase
         // Twice 9 px around, a picture half as tall as the 182 px within, 12 + 24 for the name, 6 + 21 for the note, 3 + 24 for the price.
         self::assertEqualsWithDelta(18 + 91 + 36 + 27 + 27, $page->card(new ShelfGoods('A', 'n', false, false), 200, 91), 1e-9);
         self::assertEqualsWithDelta(18 + 91 + 36 + 27, $page->card(new ShelfGoods('A', '', false, false), 200, 91), 1e-9);
-        self::assertEqualsWithDelta(10 + 44, $page->card(new ShelfGoods('A', '', false, true), 200, 91) - (18 + 91 + 36 + 27), 3.0);
+        $bought = new ShelfGoods('A', '', false, true, button: 'Buy');
+        self::assertEqualsWithDelta(10 + 44, $page->card($bought, 200, 91) - (18 + 91 + 36 + 27), 3.0);
         // What a phone does not show takes no room.
         self::assertEqualsWithDelta(18 + 91 + 36, self::page(390)->card(new ShelfGoods('A', '', true, false), 200, 91), 1e-9);
     }

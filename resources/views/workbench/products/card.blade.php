@@ -9,7 +9,7 @@
 @php($isSplit = $card->words < $card->form->card - 2 * $card->around)
 @php($shown = $card->shown())
 @php($x = CardDrawing::LEFT + $card->around)
-@php($top = CardDrawing::TOP + $card->pictureTop)
+@php($top = CardDrawing::TOP + $card->around)
 @php($plates = $isSplit ? CardDrawing::TOP : $top + $card->picture)
 @php($wordsAt = CardDrawing::LEFT + $card->wordsLeft)
 @php($right = CardDrawing::LEFT + $card->form->card + 8)
@@ -86,10 +86,10 @@
   @php($px = fn (float $length): float => round($length * $scale, 1))
   <li><a href="{{ $panel->address(['open_card' => $kind]) }}" hx-get="{{ $panel->address(['open_card' => $kind]) }}" id="kind-{{ $kind }}" @if ($kind === $tool->open()) aria-current="true" @endif>
     <svg class="shelves" viewBox="0 0 62 {{ $px($tallest) }}" width="62" height="{{ $px($tallest) }}" aria-hidden="true"><rect class="page" width="62" height="{{ $px($each->height) }}"/>
-      <svg x="{{ $px($each->around) }}" y="{{ $px($each->pictureTop) }}" width="{{ $px($each->inner) }}" height="{{ $px($each->picture) }}"><rect class="card" width="100%"
+      <svg x="{{ $px($each->around) }}" y="{{ $px($each->around) }}" width="{{ $px($each->inner) }}" height="{{ $px($each->picture) }}"><rect class="card" width="100%"
         height="100%"/>@if ($each->shown()
         !== null)<image href="{{ $each->shown()->smallest() }}" width="100%" height="100%" preserveAspectRatio="xMidYMid slice"/>@endif</svg>
-      @foreach ($each->labels as $label)<rect class="mini-label" x="{{ $px($each->around + $label['box'][0]) }}" y="{{ $px($each->pictureTop + $label['box'][1]) }}" width="{{ $px($label['box'][2]) }}"
+      @foreach ($each->labels as $label)<rect class="mini-label" x="{{ $px($each->around + $label['box'][0]) }}" y="{{ $px($each->around + $label['box'][1]) }}" width="{{ $px($label['box'][2]) }}"
         height="{{ $px($label['box'][3]) }}"/>@endforeach
       @foreach ($each->lines as $key => $line)
       @if ($key === 'name')

@@ -25,7 +25,7 @@
   <table class="every-shelf text-[12px]"><tbody>
     @foreach ($groups as $group)
     <tr><th scope="row">{{ $filters->name($group) ?: $filters->words($group, $group->options[0]) }}</th><td class="text-left!">@if ($filters->name($group) === ''){{ $group->options[0]->count }}@else
-      {{ implode(', ', array_map(fn ($option) => $filters->words($group, $option).($option->count === null ? '' : ' '.$option->count), $group->options)) }}@endif</td></tr>
+      {{ implode(', ', array_map(fn ($option) => $filters->words($group, $option).($option->count === null ? '' : " ($option->count)"), $group->options)) }}@endif</td></tr>
     @endforeach
   </tbody></table>
   <p class="flex flex-wrap items-baseline gap-x-3 pt-1 text-[12px]">@foreach (['grid.filters.price' => 'by price', 'grid.filters.facts' => 'by facts'] as $path => $words)
