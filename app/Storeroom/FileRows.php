@@ -22,6 +22,11 @@ final class FileRows
     /** Cells of the first rows that may be what a record is called. */
     private const WORDS = 4000;
 
+    /** Kinds whose records are called alike but for what they belong to: the column that says so, and the kind of that. */
+    private const WITHIN = [
+        RecordKinds::ENTRIES => ['menu_id', RecordKinds::MENUS], RecordKinds::REVIEWS => ['product_id', RecordKinds::GOODS],
+    ];
+
     public function __construct(private readonly RecordRows $rows, private readonly StoreNames $names) {}
 
     /**
@@ -70,8 +75,8 @@ final class FileRows
             [$column, $key] = $keys[$line];
             $label = $kind->column($column)->label;
             $found = $ids["$column $key"] ?? [];
-            if ($kind->key === RecordKinds::ENTRIES && $key !== '') {
-                // Entries of a menu may be called alike on their levels: the second row speaks of the second of them.
+            if (isset(self::WITHIN[$kind->key]) && $key !== '') {
+                // Entries of a menu, and buyers of a product, may be called alike: the second row speaks of the second of them.
                 $nth = $alike["$column $key"] = ($alike["$column $key"] ?? 0) + 1;
                 [$found, $key] = [array_slice($found, $nth - 1, 1), "$key\n$nth"];
             }
@@ -129,9 +134,9 @@ final class FileRows
         }
         $called = mb_strtolower($typed[$kind->name] ?? '');
 
-        $isEntry = $kind->key === RecordKinds::ENTRIES && $called !== '';
+        [$column, $of] = self::WITHIN[$kind->key] ?? ['', ''];
 
-        return [$kind->name, $isEntry ? "$called\n".$this->names->idOf(RecordKinds::MENUS, $typed['menu_id'] ?? '') : $called];
+        return [$kind->name, $column !== '' && $called !== '' ? "$called\n".$this->names->idOf($of, $typed[$column] ?? '') : $called];
     }
 
     /**
@@ -151,12 +156,12 @@ final class FileRows
         }
         $ids = [];
         foreach ($wanted as $column => $of) {
-            $also = $kind->key === RecordKinds::ENTRIES ? ['menu_id'] : [];
+            $also = array_slice(self::WITHIN[$kind->key] ?? [], 0, 1);
             $order = $kind->place === '' ? 'id' : $kind->place;
             $rows = $this->rows->query($kind)->whereIn($column, $of)->orderBy($order)->orderBy('id')->get(['id', $column, ...$also]);
             foreach ($rows as $row) {
                 $called = mb_strtolower((string) $row->{$column});
-                $ids["$column $called".($also === [] ? '' : "\n$row->menu_id")][] = (int) $row->id;
+                $ids["$column $called".($also === [] ? '' : "\n".$row->{$also[0]})][] = (int) $row->id;
             }
         }
 

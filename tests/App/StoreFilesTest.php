@@ -89,7 +89,7 @@ final class StoreFilesTest extends AppTestCase
         app(CurrentStore::class)->is($other->id);
         Storefront::query()->create(['name' => 'Elsewhere', 'slug' => 'elsewhere']);
         Picture::query()->insert(array_map(static fn(array $p): array => [...$p, 'store_id' => $other->id], $pictures));
-        foreach (['categories', 'goods', 'menus', 'entries', 'pages', 'codes', 'delivery', 'taxes', 'addresses'] as $kind) {
+        foreach (['categories', 'goods', 'reviews', 'menus', 'entries', 'pages', 'codes', 'delivery', 'taxes', 'addresses'] as $kind) {
             $file = $this->bring($kind, $files[$kind], $other);
             self::assertSame(0, $file->outlook()?->counts['refused'], json_encode($file->outlook()?->refused) ?: '');
             $this->app->forgetScopedInstances();

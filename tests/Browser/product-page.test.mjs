@@ -59,7 +59,7 @@ test('blocks are put in another order, dragged and by key, and some stand across
     await page.mouse.up();
   });
   await shows(page, order, 'sent,said,facts');
-  assert.match(await plate('delivery').getAttribute('aria-label'), /^delivery \d+ px, 5 of 9$/);
+  assert.match(await plate('delivery').getAttribute('aria-label'), /^delivery \d+ px, 5 of 10$/);
   // By the keys alone: facts go below the end of the column, and stand across the page then.
   await tabTo(page, '#block-delivery, #block-rating');
   await page.keyboard.press('ArrowDown');
@@ -225,4 +225,24 @@ test('details stay in sight while pictures pass', async () => {
   await shop.evaluate(() => scrollTo({ top: document.querySelector('.product').offsetTop + 60, behavior: 'instant' }));
   assert.ok(await top() < 0);
   await shop.context().close();
+});
+
+test('what buyers wrote stands on the page, the rest of it behind a button, and is corrected in the Storeroom beside the page', async () => {
+  await page.goto(`${BASE}/preview/1/now/shop/wrenfold/product/heron-folding-lantern`);
+  const seen = () => page.locator('.reviews li').evaluateAll((all) => all.filter((each) => each.checkVisibility()).map((each) => each.querySelector('b').textContent).join());
+  assert.equal(await seen(), 'Odile,Bram,Ines');
+  await page.locator('.reviews summary').focus();
+  await page.keyboard.press('Enter');
+  assert.equal(await seen(), 'Odile,Bram,Ines,Tamsin,Juho');
+  await noAxeFindings(page, 'what buyers wrote');
+  const record = await page.goto(`${BASE}/workbench/looks/1/storeroom?open_kind=reviews`).then(() => page.getByRole('row', { name: /Odile/ }).locator('[data-record], [href*="open_record"]').first().evaluate((e) => e.dataset.record ?? e.getAttribute('href').match(/open_record=(\d+)/)[1]));
+  await page.goto(`${BASE}/workbench/looks/1/storeroom?open_kind=reviews&open_record=${record}`);
+  await settled(page);
+  await shows(page, () => inShop(() => location.pathname.endsWith('/product/heron-folding-lantern')), true);
+  forget(page);
+  await storeroom(page, { open_kind: 'reviews', record, column: 'stars', value: '2' });
+  await page.reload();
+  await settled(page);
+  await shows(page, () => inShop(() => document.querySelectorAll('.reviews > ul > li:first-child .lit').length), 2);
+  await storeroom(page, {}, 'undo');
 });
