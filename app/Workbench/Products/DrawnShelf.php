@@ -51,6 +51,9 @@ final class DrawnShelf
     /** @var ?list<FilterGroup> */
     private ?array $groups = null;
 
+    /** @var ?array<key-of<ShelfLook::FILTERS>, array{begins: float, card: float}> */
+    private ?array $filterPlaces = null;
+
     /**
      * @param string $slug of the category
      * @param key-of<ShelfCounts::FILTERS> $filter what the shelf is asked for
@@ -278,6 +281,9 @@ final class DrawnShelf
      */
     public function filterPlaces(): array
     {
+        if ($this->filterPlaces !== null) {
+            return $this->filterPlaces;
+        }
         $places = [];
         foreach (array_keys(ShelfLook::FILTERS) as $place) {
             $shelves = $place === $this->solver->look->filters
@@ -286,7 +292,7 @@ final class DrawnShelf
             $places[$place] = ['begins' => $shelves['phone']->begins, 'card' => $shelves['desktop']->form->card];
         }
 
-        return $places;
+        return $this->filterPlaces = $places;
     }
 
     public function drawing(): ShelvesDrawing

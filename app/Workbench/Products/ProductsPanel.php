@@ -63,6 +63,7 @@ final class ProductsPanel extends ControlsPanel
         if ($this->tab === 'grid' && $this->shelf !== null) {
             $this->shelf->shelves();
             $this->shelf->order();
+            $this->shelf->filterPlaces();
             $this->weight()?->lighter();
         }
         if ($this->tab === 'card') {
