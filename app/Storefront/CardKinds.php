@@ -32,7 +32,6 @@ final readonly class CardKinds
     public function every(): array
     {
         $found = array_filter(array_map($this->first(...), [
-            'long' => static fn(Builder $q) => $q->orderByRaw('char_length(name) desc'),
             'reduced' => static fn(Builder $q) => $q->scopes(['reducedAt' => [now()], 'inStock' => []]),
             'gone' => static fn(Builder $q) => $q->where('stock', 0),
             'new' => static fn(Builder $q) => $q->where('added_on', '>=', now()->subDays(LabelRules::NEW_FOR_DAYS)),
@@ -41,6 +40,7 @@ final readonly class CardKinds
             'unrated' => static fn(Builder $q) => $q->whereNull('rating'),
             'rated' => static fn(Builder $q) => $q->whereNotNull('rating'),
             'ways' => static fn(Builder $q) => $q->where('variants', 'like', '%_____%'),
+            'long' => static fn(Builder $q) => $q->orderByRaw('char_length(name) desc'),
         ]));
         $first = $this->first(static fn(Builder $q) => $q);
         if ($first !== null) {
