@@ -98,7 +98,7 @@ final class DemoStore
                 ...array_intersect_key(
                     $p,
                     array_flip([
-                        'slug', 'name', 'note', 'words', 'price', 'reduced', 'cost', 'stock', 'weight', 'options', 'variants',
+                        'slug', 'name', 'note', 'words', 'price', 'reduced', 'cost', 'stock', 'weight', 'options', 'variants', 'swatches',
                         'label', 'rating', 'ratings', 'sold', 'featured',
                         'position',
                     ]),

@@ -9,11 +9,13 @@ use App\Fonts\FontFiles;
 use App\Fonts\OwnFonts;
 use App\Looks\LookReader;
 use App\Models\Look;
+use App\Models\Product;
 use App\Models\Storefront;
 use App\Models\Translation;
 use App\Pictures\PictureShelf;
 use App\Storefront\Dictionaries;
 use App\Storefront\Money;
+use App\Storefront\ProductInWords;
 use App\Storefront\SampleCart;
 use App\Storefront\SamplePages;
 use App\Storefront\ShopContext;
@@ -39,6 +41,7 @@ use Ikat\Core\Compile\CompiledLook;
 use Ikat\Core\Contrast\HeaderBackdrop;
 use Ikat\Core\Grid\CardPictures;
 use Ikat\Core\Grid\CategoryParts;
+use Ikat\Core\Grid\FoundParts;
 use Ikat\Core\Grid\ShelfCounts;
 use Ikat\Core\Header\HeaderSolver;
 use Ikat\Core\Header\SpokenTops;
@@ -47,6 +50,10 @@ use Ikat\Core\Language\UnsaidWords;
 use Ikat\Core\Look\LookSnapshot;
 use Ikat\Core\Look\Resolution;
 use Ikat\Core\Look\ResolvedLook;
+use Ikat\Core\ProductPage\DownToButton;
+use Ikat\Core\ProductPage\ProductParts;
+use Ikat\Core\ProductPage\ShownProduct;
+use Ikat\Core\ProductPage\ShownProducts;
 use Ikat\Core\Promise\Offers;
 use Ikat\Core\Reach\ElementStyle;
 use Ikat\Core\Reach\LayoutBox;
@@ -59,6 +66,7 @@ use Ikat\Core\Reach\StyleRule;
 use Ikat\Core\Reach\Stylesheet;
 use Ikat\Core\Reach\TextLayout;
 use Ikat\Core\Type\WordsInUse;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Reach and findings of a look.
@@ -72,7 +80,11 @@ final class Inspector
     private const A_PRICE = 123_450;
 
     /** Raised when the index's own form changes. */
-    private const FORM = 19;
+    private const FORM = 21;
+
+    /** Products of each kind whose pages are looked at, of how many. */
+    private const LONG_PAGES = 4;
+    private const PRODUCTS = 240;
 
     /** Pages that have running text: on the others it is the footer's. */
     private const TEXT_PAGES = ['home', 'product', 'content'];
@@ -119,6 +131,9 @@ final class Inspector
             ShelfCounts::class => fn(): ShelfCounts => $this->counter->of($look->storefront),
             CardPictures::class => fn(): CardPictures => $this->cardPictures->of($look->storefront),
             CategoryParts::class => fn(): CategoryParts => $this->categoryParts($look->storefront, $at),
+            DownToButton::class => fn(Inspection $i): DownToButton => $this->downToButton($i, $look->storefront, $at),
+            ShownProducts::class => fn(): ShownProducts => $this->shownProducts($look->storefront, $at),
+            ProductParts::class => fn(): ProductParts => $this->productParts($look->storefront, $at),
             LogoMeasures::class => fn(Inspection $i): LogoMeasures => $this->logos->measures(
                 $i->look,
                 $i->theme,
@@ -176,35 +191,47 @@ final class Inspector
 
     private function make(Storefront $storefront, LookSnapshot $at): ReachIndex
     {
-        $values = $at->resolved()->values();
-        $theme = hash('xxh128', $this->looks->themes->stylesheet($at->bare));
-        $made = hash(
-            'xxh128',
-            json_encode([self::FORM, $theme, $storefront->id, $storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR),
-        );
         $indexes = [];
         foreach ($this->pages->pathsIn($storefront) as $page => $path) {
-            $notes = $this->notes("$made-$page");
-            $note = $this->matching($notes, $values);
-            $html = null;
-            if ($note === null) {
-                $shop = $this->shop($storefront, $at->resolved(), SamplePages::cartAt($path));
-                $html = $this->pages->render($page, $path, $shop);
-                preg_match_all('/\bits-[a-z0-9-]+/', $html, $items);
-                $note = [
-                    'read' => $shop->read(),
-                    'skeleton' => hash('xxh128', PageReader::skeleton($html)),
-                    'items' => array_values(array_unique($items[0])),
-                ];
-                $this->note("$made-$page", [$note, ...array_slice($notes, 0, self::NOTES - 1)]);
-            }
-            // Other words make no other skeleton: after an edit of words no page has to be read again.
-            $key = hash('xxh128', self::FORM."$theme $page ".self::rulesOn($note['items'], $at->compiled()->rules).$note['skeleton']);
+            [$key, $html] = $this->pageKey($storefront, $at, $page, $path);
             $indexes[] = $this->stored($key) ?? $this->store($key, $this->readPage($storefront, $at, $page, $path, $html));
         }
         $this->sweep();
 
         return ReachIndex::merged($indexes);
+    }
+
+    /**
+     * What of a page the stylesheets speak of: other words make no other, so that after an edit of words no page is read again.
+     *
+     * @return array{string, ?string} key of its elements with the rules on them, and the page where it had to be made
+     */
+    private function pageKey(Storefront $storefront, LookSnapshot $at, string $page, string $path): array
+    {
+        $theme = hash('xxh128', $this->looks->themes->stylesheet($at->bare));
+        $made = hash(
+            'xxh128',
+            json_encode([self::FORM, $theme, $storefront->id, $storefront->content_version, gmdate('Ymd')], JSON_THROW_ON_ERROR),
+        );
+        $notes = $this->notes("$made-$page");
+        $note = $this->matching($notes, $at->resolved()->values());
+        $html = null;
+        if ($note === null) {
+            $shop = $this->shop($storefront, $at->resolved(), SamplePages::cartAt($path));
+            $html = $this->pages->render($page, $path, $shop);
+            preg_match_all('/\bits-[a-z0-9-]+/', $html, $items);
+            $note = [
+                'read' => $shop->read(),
+                'skeleton' => hash('xxh128', PageReader::skeleton($html)),
+                'items' => array_values(array_unique($items[0])),
+            ];
+            $this->note("$made-$page", [$note, ...array_slice($notes, 0, self::NOTES - 1)]);
+        }
+
+        return [
+            hash('xxh128', self::FORM."$theme $page ".self::rulesOn($note['items'], $at->compiled()->rules).$note['skeleton']),
+            $html,
+        ];
     }
 
     private function readPage(Storefront $storefront, LookSnapshot $at, string $page, string $path, ?string $html): ReachIndex
@@ -228,22 +255,86 @@ final class Inspector
         return $this->keep($key, TextLayout::of($pages));
     }
 
-    /** The same of the parts of a category's page, and of one that has all a category can have. */
+    /** The parts of a category's page, and of one that has all a category can have. */
     private function categoryParts(Storefront $storefront, LookSnapshot $at): CategoryParts
     {
-        $key = 'category-'.$this->key($storefront, $at);
-        $kept = $this->kept($key, [CategoryParts::class, ElementStyle::class]);
-        if ($kept !== null) {
-            return $kept;
-        }
+        return $this->parts(CategoryParts::class, $storefront, $at, ['category', 'category-paged']);
+    }
+
+    /** And of a product's page, and of one that cannot be bought. */
+    private function productParts(Storefront $storefront, LookSnapshot $at): ProductParts
+    {
+        return $this->parts(ProductParts::class, $storefront, $at, ['product', 'gone']);
+    }
+
+    /**
+     * Kept as long as the pages' elements and the rules on them are the same, whatever else is edited.
+     *
+     * @template T of FoundParts
+     *
+     * @param class-string<T> $class
+     * @param list<string> $pages keys of sample pages: what one does not have is found on the next
+     *
+     * @return T
+     */
+    private function parts(string $class, Storefront $storefront, LookSnapshot $at, array $pages): FoundParts
+    {
         $paths = $this->pages->pathsIn($storefront);
+        $found = array_map(fn(string $page): array => $this->pageKey($storefront, $at, $page, $paths[$page]), $pages);
+        $key = 'parts-'.hash('xxh128', $class.implode(' ', array_column($found, 0)));
 
-        $page = fn(string $page): MatchedPage => MatchedPage::of(
-            $this->sheetOf($storefront, $at),
-            $this->html($storefront, $at, $page, $paths[$page]),
+        return $this->kept($key, [$class, ElementStyle::class]) ?? $this->keep($key, $class::of(...array_map(
+            fn(string $page, array $one): MatchedPage => MatchedPage::of(
+                $this->sheetOf($storefront, $at),
+                $one[1] ?? $this->html($storefront, $at, $page, $paths[$page]),
+            ),
+            $pages,
+            $found,
+        )));
+    }
+
+    /** Products of the longest words, and those with most to choose, among the first; kept until goods or what is said of them change. */
+    private function shownProducts(Storefront $storefront, LookSnapshot $at): ShownProducts
+    {
+        $said = array_filter(
+            $at->resolved()->values(),
+            static fn(string $path): bool => preg_match('/^(product|card\.label|say)\./', $path) === 1,
+            ARRAY_FILTER_USE_KEY,
         );
+        $key = 'shown-'.hash('xxh128', json_encode([
+            self::FORM, $storefront->id, $storefront->content_version, gmdate('Ymd'), $said,
+        ], JSON_THROW_ON_ERROR));
 
-        return $this->keep($key, CategoryParts::of($page('category'), $page('category-paged')));
+        return $this->kept($key, [ShownProducts::class, ShownProduct::class]) ?? $this->keep($key, $this->readProducts($storefront, $at));
+    }
+
+    /** Kept for all that it depends on, and more: of colors it does not, and most edits are of those. */
+    private function downToButton(Inspection $inspection, Storefront $storefront, LookSnapshot $at): DownToButton
+    {
+        $values = array_filter(
+            $at->resolved()->values(),
+            static fn(string $path): bool => preg_match('/^(scheme|palette|band|block|footer|checkout)\./', $path) !== 1,
+            ARRAY_FILTER_USE_KEY,
+        );
+        $key = 'down-'.hash('xxh128', json_encode([
+            self::FORM, $this->looks->themes->stylesheetName($at->bare), $storefront->id, $storefront->content_version, gmdate('Ymd'),
+            $values,
+        ], JSON_THROW_ON_ERROR));
+
+        return $this->kept($key, [DownToButton::class]) ?? $this->keep($key, DownToButton::measure($inspection));
+    }
+
+    private function readProducts(Storefront $storefront, LookSnapshot $at): ShownProducts
+    {
+        $first = $storefront->goods()->orderBy('position')->limit(self::PRODUCTS)
+            ->toBase()->get(['products.id', DB::raw('char_length(words) as length'), DB::raw('char_length(options) as choices')]);
+        $ids = $first->sortByDesc('length')->take(self::LONG_PAGES)->concat($first->sortByDesc('choices')->take(self::LONG_PAGES))
+            ->pluck('id')->unique()->all();
+        $products = Product::query()->whereKey($ids)->with(['picture', 'morePictures', 'category'])->orderBy('id')->get();
+        Product::loadPicturesOfWays($products);
+        $words = new ProductInWords($this->shop($storefront, $at->resolved()));
+
+        return new ShownProducts($products->mapWithKeys(static fn(Product $p): array => [$p->slug => $words->of($p)])->all());
     }
 
     private function html(Storefront $storefront, LookSnapshot $at, string $page, string $path): string

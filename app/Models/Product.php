@@ -35,6 +35,7 @@ use Illuminate\Support\Carbon;
  * @property ?int $weight grams
  * @property ?array<string, string> $options as OptionsCell reads them
  * @property ?array<string, string> $variants as VariantsCell reads them
+ * @property ?array<string, string> $swatches value that can be chosen => #rrggbb
  * @property ?list<int> $related ids of products that stand beside it, in order
  * @property bool $shows_rating
  * @property string $tax_class
@@ -43,6 +44,7 @@ use Illuminate\Support\Carbon;
  * @property int $ratings
  * @property Carbon $added_on
  * @property ?string $video address of its film
+ * @property ?string $film_elsewhere address of one on the web
  * @property ?Picture $picture
  * @property Collection<int, Picture> $morePictures in order
  * @property Category $category
@@ -86,7 +88,8 @@ final class Product extends Model
     protected function casts(): array
     {
         return [
-            'facts' => 'array', 'options' => 'array', 'variants' => 'array', 'related' => 'array', 'added_on' => 'date',
+            'facts' => 'array', 'options' => 'array', 'variants' => 'array', 'swatches' => 'array',
+            'related' => 'array', 'added_on' => 'date',
             'rating' => 'float',
             'featured' => 'boolean', 'shows_rating' => 'boolean', 'reduced_from' => 'immutable_datetime',
             'reduced_until' => 'immutable_datetime',

@@ -32,6 +32,12 @@ final class PictureFiles
         return $bytes;
     }
 
+    /** @return ?int bytes of a file of the shop; null where it is not there */
+    public function bytesAt(string $address): ?int
+    {
+        return @filesize($this->public.$address) ?: null;
+    }
+
     /** Whether it can be encoded better than it is. */
     public static function canBeLighter(Picture $picture): bool
     {

@@ -157,6 +157,12 @@ final class ShopContext
         return $this->value($path) === true;
     }
 
+    /** Whether it is off; what a release of an earlier Ikat knows nothing of is not. */
+    public function off(string $path): bool
+    {
+        return $this->value($path) === false;
+    }
+
     public function number(string $path): int
     {
         return (int) ($this->value($path) ?? 0);

@@ -10,8 +10,10 @@ use App\Models\Order;
 use App\Models\Page;
 use App\Models\Picture;
 use App\Models\Product;
+use App\Pictures\PictureFiles;
 use App\Pictures\ShopPicture;
 use App\Storeroom\ProductSearch;
+use Ikat\Core\Checkout\GoodsLine;
 use Ikat\Core\Checkout\PromotionRefusal;
 use Ikat\Core\Setting\Catalog\ProductSettings;
 use Ikat\Core\Setting\Item;
@@ -31,7 +33,7 @@ final class ShopPages
     public const NO_DELIVERY_THERE = 'We have no way to send this there just now. Change where it goes, or send less at once.';
     public const NO_DELIVERY_CHOSEN = 'Choose how it should travel.';
 
-    /** Products beside one. */
+    /** Products beside one, where it is not said. */
     private const BESIDE = 4;
 
     /** Products a search shows. */
@@ -39,6 +41,9 @@ final class ShopPages
 
     /** What a card shows of a product besides its own row. */
     private const CARD = ['picture', 'morePictures'];
+
+    /** @var ?Collection<int, DeliveryOffer> */
+    private ?Collection $ways = null;
 
     public function __construct(private readonly ShopContext $shop) {}
 
@@ -100,25 +105,51 @@ final class ShopPages
     /** @param string $problem why what was asked of it cannot be */
     public function product(Product $product, string $problem = ''): View
     {
-        $others = $this->shop->on('product.others') ? $this->beside($product) : collect();
 
-        return $this->page(
-            'product',
-            ['product' => $product->loadMissing([...self::CARD, 'category']), 'others' => $others, 'problem' => $problem],
-        );
+        return $this->page('product', [
+            'product' => $product->loadMissing([...self::CARD, 'category']), 'others' => $this->beside($product), 'problem' => $problem,
+            'deliveries' => $this->shop->on('product.delivery') ? $this->waysToSend($product) : collect(),
+            'filmBytes' => $product->video === null ? null : app(PictureFiles::class)->bytesAt($product->video),
+        ]);
     }
 
-    /** @return Collection<int, Product> what the product says itself stands beside it, and then what sells best of its category */
-    private function beside(Product $product): Collection
+    /**
+     * One of it to where the shop sells from.
+     *
+     * @return Collection<int, DeliveryOffer>
+     */
+    public function waysToSend(Product $product): Collection
     {
+        $line = new GoodsLine($product->price, grams: $product->grams());
+
+        return ($this->ways ??= DeliveryOffer::query()->orderBy('position')->get())
+            ->filter(fn(DeliveryOffer $offer): bool => $offer->terms()->takes($this->shop->visitor->country(), [$line]))->values();
+    }
+
+    /**
+     * @return Collection<int, Product> what the product says itself stands beside it, and then others of its category by the look's rule
+     */
+    public function beside(Product $product): Collection
+    {
+        if (! $this->shop->on('product.others')) {
+            return collect();
+        }
+        // A release of an earlier Ikat says no number.
+        $most = $this->shop->number('product.others.count') ?: self::BESIDE;
         $related = $product->related ?? [];
         $chosen = $related === [] ? collect() : $this->goods()->with(self::CARD)->whereIn('id', $related)->get()
             ->sortBy(static fn(Product $p): int|false => array_search($p->id, $related, true))
-            ->take(self::BESIDE);
-        $alike = $chosen->count() === self::BESIDE ? collect() : $this->goods()->with(self::CARD)
+            ->take($most);
+        $alike = $chosen->count() === $most ? collect() : $this->goods()->with(self::CARD)
             ->where('category_id', $product->category_id)
-            ->whereKeyNot([$product->id ?? 0, ...$related])->orderByDesc('sold')->orderBy('id')
-            ->limit(self::BESIDE - $chosen->count())->get();
+            ->whereKeyNot([$product->id ?? 0, ...$related])
+            ->when($this->shop->text('product.others.by') === 'new', static fn(Builder $q) => $q->orderByDesc('added_on'))
+            ->when(
+                $this->shop->text('product.others.by') === 'price',
+                static fn(Builder $q) => $q->orderByRaw('abs(cast(price as signed) - ?)', [$product->price]),
+            )
+            ->orderByDesc('sold')->orderBy('id')
+            ->limit($most - $chosen->count())->get();
 
         return $chosen->concat($alike)->values();
     }

@@ -15,9 +15,9 @@ final class Checks
     {
         return [
             new LostBase(), new PairContrast(), new ColorVision(), new LinkTargets(), new LostPages(), new StrayGoods(), new FrameCuts(),
-            new HidingLabels(), new EmptyMenus(), new DoubledEntries(), new HeaderFit(), new Promises(), new LostPictures(),
-            new PageContents(), new Logos(), new MissingLetters(), new TypeSizes(), new LeftOverWords(), new ThinLetters(),
-            new HeadingLevels(), new SeasonTimes(), new Shelves(), new Unsaid(),
+            new HidingLabels(), new FarFromBuying(), new EmptyMenus(), new DoubledEntries(), new HeaderFit(), new Promises(),
+            new LostPictures(), new PageContents(), new Logos(), new MissingLetters(), new TypeSizes(), new LeftOverWords(),
+            new ThinLetters(), new HeadingLevels(), new SeasonTimes(), new Shelves(), new Unsaid(),
         ];
     }
 

@@ -10,6 +10,7 @@ final readonly class ShelfGoods
     /**
      * @param bool $canBuy whether its card may have a button
      * @param ?float $proportion of its picture; null without one
+     * @param string $price all that stands on its line
      */
     public function __construct(
         public string $name,
@@ -17,5 +18,6 @@ final readonly class ShelfGoods
         public bool $isRated,
         public bool $canBuy,
         public ?float $proportion = null,
+        public string $price = '0',
     ) {}
 }

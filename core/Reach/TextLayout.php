@@ -84,8 +84,10 @@ final readonly class TextLayout
         foreach ($element->childNodes as $child) {
             if ($child instanceof \DOMElement) {
                 $number++;
-                if (! isset(MatchedPage::SKIPPED[$child->tagName])) {
-                    $children[] = self::box($page, $child, $number);
+                $box = isset(MatchedPage::SKIPPED[$child->tagName]) ? null : self::box($page, $child, $number);
+                // What is not there has no place, but its elements count.
+                if ($box !== null && ! $child->hasAttribute('hidden') && ($child->tagName !== 'dialog' || $child->hasAttribute('open'))) {
+                    $children[] = $box;
                 }
             }
         }
@@ -97,7 +99,7 @@ final readonly class TextLayout
             $element->tagName,
             $page->rules($element),
             mb_strlen($words) < self::LEAST ? '' : $words,
-            ! in_array($element->tagName, self::OTHER, true) && ! $element->hasAttribute('hidden'),
+            ! in_array($element->tagName, self::OTHER, true),
             $hasText ? $children : [],
         );
     }

@@ -17,9 +17,11 @@ use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\RecordCell;
 use Ikat\Core\Store\Cell\RecordsCell;
 use Ikat\Core\Store\Cell\RichCell;
+use Ikat\Core\Store\Cell\SwatchesCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\TextCell;
 use Ikat\Core\Store\Cell\VariantsCell;
+use Ikat\Core\Store\Cell\WebCell;
 use Ikat\Core\Store\Cell\WholeCell;
 
 /**
@@ -93,12 +95,14 @@ final class Goods
                 also: ['options', 'option', 'choices'],
                 placeholder: 'Size: small, large',
             ),
+            new Column('swatches', 'colors of what can be chosen', new SwatchesCell(), also: ['swatches'], placeholder: 'Indigo: #3c4a8c'),
             new Column('variants', 'ways it comes', new VariantsCell(), also: ['variants', 'variant', 'kinds']),
             new Column('note', 'line under the name', new TextCell(self::NAME), also: ['note', 'subtitle', 'second line']),
             new Column('words', 'description', new RichCell(self::WORDS), also: ['description', 'text', 'details', 'body']),
             new Column('related', 'beside it', new RecordsCell(RecordKinds::GOODS), also: ['related', 'related products', 'goes with']),
             new Column('facts', 'facts', new FactsCell()),
             new Column('video', 'film', new FilmCell(), also: ['film', 'video', 'movie']),
+            new Column('film_elsewhere', 'film elsewhere', new WebCell(), also: ['film address', 'video address', 'video url']),
             new Column('slug', 'address', new AddressCell('/product/'), true, also: ['slug', 'url', 'link', 'path']),
             new Column('tax_class', 'tax class', new ChoiceCell(self::TAX_CLASSES), true, beginning: 'normal', also: ['tax', 'vat']),
             new Column('shows_rating', 'rating shown', new SwitchCell(), beginning: true),

@@ -26,7 +26,7 @@ final class Typesetter
     /** Words and texts that are remembered. */
     private const MOST = 20_000;
 
-    /** @var array<string, array<string, SetWord>> way of setting => text => as it is set */
+    /** @var array<string, array<string, SetWord>> fonts and way of setting => text => as it is set */
     private array $known = [];
 
     private int $count = 0;
@@ -36,7 +36,8 @@ final class Typesetter
     {
         $instances = array_map(static fn(OpenTypeFont $font): FontInstance => self::instance($font, $style), $face->fonts());
         $how = implode(' ', [
-            ...array_map(spl_object_id(...), $instances), $style->spacing !== 0.0, $style->isCapitals, $style->isTabular, $style->isKerned,
+            ...array_map(static fn(FontInstance $instance): string => $instance->key, $instances),
+            $style->spacing !== 0.0, $style->isCapitals, $style->isTabular, $style->isKerned,
         ]);
         $isApart = array_filter($face->fonts(), static fn(OpenTypeFont $font): bool => ! $font->setsWordsApart()) === [];
         $words = $isApart ? explode(' ', $text) : [$text];

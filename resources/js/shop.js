@@ -96,38 +96,142 @@ const choices = document.querySelector('.choices');
 if (choices) {
   const ways = JSON.parse(choices.dataset.ways);
   const form = choices.closest('form');
-  const side = form.parentElement;
-  const options = [...choices.querySelectorAll('.options')];
+  const options = [...choices.querySelectorAll('[data-option]')];
+  const valueOf = (each) => (each.querySelector('input') ?? each).value;
   /** Into sight among the others; where they stand one under the other, only as far as nothing that is being chosen moves away. */
   const bring = (picture) => {
     const strip = picture?.parentElement;
     if (strip && strip.scrollWidth > strip.clientWidth) strip.scrollTo({ left: picture.offsetLeft - strip.offsetLeft, behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'instant' : 'smooth' });
   };
-  const picked = () => options.map((option) => option.querySelector(':checked')?.value ?? '');
+  const picked = () => options.map((option) => option.querySelector('input:checked, option:checked')?.value ?? '');
   const called = (values) => values.join(choices.dataset.between);
   const mark = () => {
     const values = picked();
     options.forEach((option, i) => option.querySelectorAll('.option').forEach((label) => {
       // What cannot be had together with the rest stays to be chosen: the rest may change after it.
-      const way = ways[called(values.map((value, j) => (j === i ? label.querySelector('input').value : value)))];
-      label.classList.toggle('is-gone', !way?.[0]);
+      const way = ways[called(values.map((value, j) => (j === i ? valueOf(label) : value)))];
+      const isGone = !way?.[0];
+      label.classList.toggle('is-gone', isGone);
+      // What is shown no longer can still be what was chosen before: it is then said to be gone by the button.
+      if (label.matches('option')) label.hidden = isGone && choices.dataset.gone === 'hidden';
     }));
   };
   // Only what somebody chooses has a price of its own: before, nothing on the page moves.
   const show = () => {
     mark();
     const [left, price, before, picture] = ways[called(picked())] ?? [0, '', '', null];
-    if (picture !== null) bring(form.closest('.product').querySelector(`[data-picture="${picture}"]`));
+    if (picture !== null) bring(document.querySelector(`[data-picture="${picture}"]`));
     form.querySelectorAll('button').forEach((button) => { button.disabled = left === 0; });
     if (left === 0) return;
-    form.querySelector('#quantity').max = left;
+    const quantity = form.querySelector('#quantity');
+    if (quantity) quantity.max = left;
     // The elements stay as many as they were: the workbench counts them.
-    const shown = side.querySelector('[data-price]');
+    const shown = document.querySelector('.product-price [data-price]');
     shown.lastChild.textContent = price;
     if (shown.firstElementChild) shown.firstElementChild.hidden = true;
-    const crossed = side.querySelector('[data-before]');
+    const crossed = document.querySelector('.product-price [data-before]');
     if (crossed) crossed.textContent = before;
   };
   choices.addEventListener('change', show);
   mark();
+}
+
+// A strip of pictures is gone through by small pictures and arrows; the first that is seen is marked.
+const thumbs = document.querySelector('.thumbs');
+if (thumbs) {
+  const strip = thumbs.parentElement.querySelector('.product-pictures');
+  const links = [...thumbs.querySelectorAll('a')];
+  const pictures = links.map((link) => document.getElementById(link.hash.slice(1)));
+  const turns = [...thumbs.querySelectorAll('[data-turn]')];
+  const far = (picture) => Math.abs(picture.getBoundingClientRect().left - strip.getBoundingClientRect().left);
+  const at = () => pictures.reduce((best, picture, i) => (far(picture) < far(pictures[best]) ? i : best), 0);
+  const go = (i) => strip.scrollTo({ left: pictures[i].offsetLeft - strip.offsetLeft, behavior: matchMedia('(prefers-reduced-motion: reduce)').matches ? 'instant' : 'smooth' });
+  const mark = () => {
+    const here = at();
+    links.forEach((link, i) => link.toggleAttribute('aria-current', i === here));
+    links[here].setAttribute('aria-current', 'true');
+  };
+  links.forEach((link, i) => link.addEventListener('click', (event) => {
+    event.preventDefault();
+    go(i);
+  }));
+  for (const turn of turns) {
+    turn.hidden = false;
+    // From the last to the first again.
+    turn.addEventListener('click', () => go((at() + Number(turn.dataset.turn) + links.length) % links.length));
+  }
+  strip.addEventListener('scroll', mark, { passive: true });
+}
+
+// A picture opens large where it is; without script its link leads to the file.
+const large = document.querySelector('dialog.large');
+if (large) {
+  const shown = large.querySelector('img');
+  for (const link of document.querySelectorAll('.closer')) {
+    link.addEventListener('click', (event) => {
+      if (event.ctrlKey || event.metaKey || event.shiftKey) return;
+      event.preventDefault();
+      const { naturalWidth, width, height, alt } = link.querySelector('img');
+      shown.alt = alt;
+      shown.width = Math.max(naturalWidth, width);
+      shown.height = Math.round((shown.width * height) / width);
+      shown.src = link.href;
+      large.showModal();
+    });
+  }
+  shown.addEventListener('click', () => large.close());
+}
+
+// Further pages are brought onto this one: by their button, or when the end of the shelf comes into sight.
+const brings = document.querySelector('[data-brings]');
+if (brings) {
+  const shelf = document.querySelector('.category-grid');
+  const next = () => brings.querySelector('[rel=next]');
+  let isUnderWay = false;
+  /** @returns the first card that came; nothing where none did, and the link is followed as any other */
+  const bring = async (address) => {
+    const answer = await fetch(address, { headers: { Accept: 'text/html' } });
+    if (!answer.ok) throw new Error(`${answer.status}`);
+    const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    const cards = [...page.querySelectorAll('.category-grid > li')];
+    if (cards.length === 0) throw new Error('no cards');
+    // What fills the last row belongs to the end alone.
+    shelf.querySelectorAll('.onward').forEach((tile) => tile.remove());
+    shelf.append(...cards.map((card) => document.importNode(card, true)));
+    const [after, pages] = [page.querySelector('[data-brings] [rel=next]'), page.querySelector('[data-pages]')];
+    if (after) next().href = after.getAttribute('href');
+    else next().remove();
+    brings.querySelector('[data-pages]')?.replaceChildren(pages?.textContent ?? '');
+    return shelf.children[shelf.children.length - cards.length];
+  };
+  const go = async (isByHand) => {
+    const link = next();
+    if (!link || isUnderWay) return;
+    isUnderWay = true;
+    link.setAttribute('aria-busy', 'true');
+    try {
+      const first = await bring(link.href);
+      // Whoever asked by key goes on with what came.
+      if (isByHand) first.querySelector('a')?.focus({ preventScroll: true });
+    } catch {
+      location.assign(link.href);
+    }
+    link.removeAttribute('aria-busy');
+    isUnderWay = false;
+  };
+  brings.addEventListener('click', (event) => {
+    if (!event.target.closest('[rel=next]') || event.ctrlKey || event.metaKey || event.shiftKey) return;
+    event.preventDefault();
+    go(true);
+  });
+  if (brings.dataset.brings === 'scroll') {
+    const watch = new IntersectionObserver(async ([entry]) => {
+      if (!entry.isIntersecting) return;
+      await go(false);
+      // What is still in sight is seen anew.
+      watch.unobserve(brings);
+      if (next()) watch.observe(brings);
+    }, { rootMargin: '300px' });
+    watch.observe(brings);
+  }
 }

@@ -26,6 +26,7 @@ final class SampleStatesTest extends AppTestCase
     /** Classes that stand in templates and cannot stand on a page of the demo, with the reason. */
     private const ELSEWHERE = [
         'checkout-picture' => 'a ground of the checkout that wants a picture of its own',
+        'product-across' => 'a block that was put below the pictures: each is beside them at first',
         'waits' => 'a second message, in turn: here is one of each kind',
     ];
 

@@ -99,6 +99,25 @@ const MEASURES = {
       };
     });
   },
+  products: ({ widths }) => {
+    const { frame, doc } = window.laid;
+    const PARTS = {
+      gallery: '.product-gallery', h1: '.product-side h1', rating: '.product-side > .stars', price: '.product-price', buy: '.buy, .product-side > .message', save: '.save', words: '.said',
+      facts: '.facts', delivery: '.sent', others: '[aria-labelledby=others]',
+    };
+    return widths.map((width) => {
+      frame.style.width = `${width}px`;
+      const left = doc.querySelector('.trail').getBoundingClientRect().left;
+      return Object.fromEntries(Object.entries(PARTS).flatMap(([part, selector]) => {
+        const element = doc.querySelector(selector);
+        if (!element) return [];
+        const { x, y, width: wide, height } = element.getBoundingClientRect();
+        // What cannot be bought is a message and a button, one below the other.
+        const end = element.matches('.message') ? element.nextElementSibling.getBoundingClientRect() : null;
+        return height > 0 ? [[part, { x: x - left, y, width: end?.width ?? wide, height: end ? end.bottom - y : height }]] : [];
+      }));
+    });
+  },
   shelves: ({ widths }) => {
     const { frame, doc } = window.laid;
     return widths.map((width) => {

@@ -37,6 +37,8 @@ const UNSEEN = {
   'card.ground': 'it shows behind pictures without a ground: frame.test.mjs',
   'card.shadow': 'it shows below pictures without a ground: frame.test.mjs',
   'card.label.new': 'it shows on what came lately: products.test.mjs',
+  'product.gone': 'it shows on ways that are sold out: product-page.test.mjs',
+  'product.stays': 'it shows where pictures are taller than details: product-page.test.mjs',
   'header.menu.pointed': 'it is what pointing does: header.test.mjs',
   'header.menu.speed': 'it is how long that takes',
   'season.season-1.name': 'it is the workbench’s name for it',

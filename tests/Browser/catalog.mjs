@@ -118,13 +118,13 @@ export function overlappingWords() {
     if (style.visibility === 'hidden' || style.opacity === '0') continue;
     const range = document.createRange();
     range.selectNodeContents(node);
-    // Of what is cut off nothing is seen: a name after its last line, a label beyond its picture.
+    // Of what is cut off nothing is seen: a name after its last line, a label beyond its picture, what a strip has yet to slide in.
     const cuts = [];
-    for (let around = e; around && around !== document.body; around = around.parentElement) if (getComputedStyle(around).overflowY === 'hidden') cuts.push(around.getBoundingClientRect());
+    for (let around = e; around && around !== document.body; around = around.parentElement) if (getComputedStyle(around).overflow !== 'visible') cuts.push(around.getBoundingClientRect());
     for (const rect of range.getClientRects()) {
-      const box = { left: rect.left, right: rect.right, top: Math.max(rect.top, ...cuts.map((cut) => cut.top)), bottom: Math.min(rect.bottom, ...cuts.map((cut) => cut.bottom)) };
+      const box = { left: Math.max(rect.left, ...cuts.map((cut) => cut.left)), right: Math.min(rect.right, ...cuts.map((cut) => cut.right)), top: Math.max(rect.top, ...cuts.map((cut) => cut.top)), bottom: Math.min(rect.bottom, ...cuts.map((cut) => cut.bottom)) };
       box.height = box.bottom - box.top;
-      if (rect.width > 2 && box.height > 2) texts.push({ e, box, words: node.data.trim().slice(0, 30) });
+      if (box.right - box.left > 2 && box.height > 2) texts.push({ e, box, words: node.data.trim().slice(0, 30) });
     }
   }
   const found = [];

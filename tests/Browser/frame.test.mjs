@@ -84,6 +84,7 @@ test('where the thing stands is corrected by hand, and found anew', async () => 
   await settled(page);
   assert.match(await page.locator('#tool-t-picture').textContent(), /found by its pixels/);
   const left = page.locator('[data-thing-side=left]');
+  await left.scrollIntoViewIfNeeded();
   const stood = Number(await left.getAttribute('aria-valuenow'));
   const grip = await left.locator('.grip').boundingBox();
   await edited(page, async () => {

@@ -217,3 +217,40 @@ test('labels stand in the corner that was chosen, and say what the rules make of
   await shows(page, async () => (await inGrid(() => Math.max(...[...document.querySelectorAll('.grid .labels')].map((each) => each.children.length)))), 1);
   await noAxeFindings(page, 'labels');
 });
+
+test('further pages are reached by number, by a button and by scrolling, each without script too', async () => {
+  const browser = page.context().browser();
+  const shopOf = async (options = {}) => (await browser.newContext({ viewport: { width: 1280, height: 900 }, storageState: await page.context().storageState(), ...options })).newPage();
+  const at = `${BASE}/preview/1/now/shop/wrenfold/category/paper-lanterns`;
+  await change(page, { 'grid.count': 4, 'grid.paging': 'numbers' });
+  const shop = await shopOf();
+  await shop.goto(at);
+  assert.equal((await shop.locator('.numbers').innerText()).replace(/\s+/g, ' ').replaceAll('Page ', '').trim(), '1 2 3 4');
+  await shop.locator('.numbers a', { hasText: '4' }).click();
+  await shop.waitForURL(/page=4/);
+  assert.equal(await shop.locator('.category-grid .card').count(), 2);
+  await noAxeFindings(shop, 'pages by number');
+  await change(page, { 'grid.paging': 'more' });
+  await shop.goto(at);
+  assert.equal(await shop.locator('.category-grid .card').count(), 4);
+  await shop.locator('[rel=next]').focus();
+  await shop.keyboard.press('Enter');
+  await shop.waitForFunction(() => document.querySelectorAll('.category-grid .card').length === 8);
+  assert.equal(await shop.evaluate(() => [...document.querySelectorAll('.category-grid > li')].indexOf(document.activeElement.closest('li'))), 4);
+  for (const count of [12, 14]) {
+    await shop.locator('[rel=next]').click();
+    await shop.waitForFunction((many) => document.querySelectorAll('.category-grid .card').length === many, count);
+  }
+  assert.equal(await shop.locator('[rel=next]').count(), 0);
+  assert.equal(new Set(await shop.locator('.category-grid .card-name').allTextContents()).size, 14);
+  await change(page, { 'grid.paging': 'scroll' });
+  await shop.goto(at);
+  for (let i = 0; i < 4; i += 1) await shop.evaluate(async () => { scrollTo({ top: document.body.scrollHeight, behavior: 'instant' }); await new Promise((done) => { requestAnimationFrame(() => requestAnimationFrame(done)); }); });
+  await shop.waitForFunction(() => { scrollTo({ top: document.body.scrollHeight, behavior: 'instant' }); return document.querySelectorAll('.category-grid .card').length === 14; });
+  await shop.context().close();
+  const plain = await shopOf({ javaScriptEnabled: false });
+  await plain.goto(at);
+  await plain.locator('[rel=next]').click();
+  assert.match(plain.url(), /page=2/);
+  await plain.context().close();
+});

@@ -86,7 +86,7 @@ test('a price is reduced from one day to another, and its drawing says what each
   await kept(() => page.locator('#f-goods-reduced_until').blur());
   const said = await page.locator('[aria-labelledby=t-price] svg').getAttribute('aria-label');
   assert.match(said, /^To May 9: of \$25\.00, \$9\.85 is cost and \$15\.15 is left, 61 percent\. From May 9: of \$29\.00, \$9\.85 is cost and \$19\.15 is left, 66 percent$/);
-  await shows(page, () => shopFrame(page).locator('.product-price').textContent().then((t) => t.replace(/\s+/g, ' ').trim()), 'Now $25 Before $29');
+  await shows(page, () => shopFrame(page).locator('.product-price').textContent().then((t) => t.replace(/\s+/g, ' ').trim()), 'Now $25 Before $29You save $4');
   await page.locator('#f-goods-reduced_from').fill('2031-05-10T18:00');
   await refused(() => page.locator('#f-goods-reduced_from').blur(), /must end after it begins/);
   await undo();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Workbench\Products;
 
+use App\Models\Product;
 use App\Pictures\ShopPicture;
 use App\Workbench\Shell\Bench;
 use Ikat\Core\Check\HidingLabels;
@@ -17,6 +18,8 @@ final class CardTool
     private const NAMES = 200;
 
     private ?LabelCover $labelCover = null;
+
+    private ?CardDrawing $drawing = null;
 
     /** @var ?list<array{id: int, name: string, lines: array<string, int>}> */
     private ?array $longNames = null;
@@ -61,6 +64,30 @@ final class CardTool
     public function labelCover(): LabelCover
     {
         return $this->labelCover ??= HidingLabels::cover($this->bench->inspection());
+    }
+
+    /** A card of a phone: of the longest name that wears a label on a picture, else of the longest; null in an empty store. */
+    public function drawing(): ?CardDrawing
+    {
+        return $this->drawing ??= $this->drawn();
+    }
+
+    private function drawn(): ?CardDrawing
+    {
+        $ids = array_column($this->longNames(), 'id');
+        $goods = Product::query()->whereKey($ids)->with('picture')->get()
+            ->sortByDesc(static fn(Product $p): int => mb_strlen($p->name))->values();
+        $wears = static fn(Product $p): bool => $p->picture !== null && $p->priceOf()->isReducedAt(now());
+        $product = $goods->first($wears) ?? $goods->first();
+        [$width] = ScreenPages::SCREENS['phone'];
+        $inspection = $this->bench->inspection();
+
+        return $product === null ? null : new CardDrawing(
+            $this->pages->on('phone'),
+            $inspection->look,
+            $inspection->get(ShelfSolver::class)->at((float) $width),
+            $product,
+        );
     }
 
     /** A picture that wears a label; null where there is none. */

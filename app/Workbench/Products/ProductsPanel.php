@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Workbench\Products;
 
 use App\Http\TypedRequest;
+use App\Models\Product;
 use App\Pictures\PictureFiles;
+use App\Storefront\SamplePages;
 use App\Tasks\Tasks;
 use App\Workbench\Shell\Bench;
 use App\Workbench\Shell\ControlsPanel;
@@ -13,7 +15,7 @@ use App\Workbench\Shell\Sheet;
 use App\Workbench\Shell\WindowPlace;
 use Ikat\Core\Grid\ShelfCounts;
 
-/** One shelf of the store on three screens, what all shelves come to, the frame for pictures, and the card. */
+/** One shelf of the store on three screens, what all shelves come to, the frame for pictures, the card, and the page of a product. */
 final class ProductsPanel extends ControlsPanel
 {
     public readonly ShelfCounts $stock;
@@ -27,6 +29,11 @@ final class ProductsPanel extends ControlsPanel
     private readonly CardTool $card;
 
     private ?WeightTool $weight = null;
+
+    private ?DrawnProduct $page = null;
+
+    /** Slug of the product that was asked for; empty for none. */
+    private readonly string $product;
 
     /** The picture that was asked for; 0 for none. */
     private readonly int $picture;
@@ -45,6 +52,7 @@ final class ProductsPanel extends ControlsPanel
             ? null
             : new DrawnShelf($bench, $this->pages, $slug, isset(ShelfCounts::FILTERS[$filter]) ? $filter : 'all');
         $this->picture = $request->id('open_picture');
+        $this->product = $this->tab === 'product' ? $request->word('open_product') : '';
         $this->frame = new FrameTool($bench->inspection(), $this->picture);
         $this->card = new CardTool($bench, $this->pages);
     }
@@ -59,6 +67,11 @@ final class ProductsPanel extends ControlsPanel
         }
         if ($this->tab === 'card') {
             $this->card->longNames();
+        }
+        if ($this->tab === 'product') {
+            $this->page()?->standing();
+            $this->page()?->ways();
+            $this->page()?->down();
         }
     }
 
@@ -75,6 +88,16 @@ final class ProductsPanel extends ControlsPanel
                 : new Sheet('workbench.products.frame', 'The frame', $this->frame->told(), FrameDrawing::HEIGHT + 36, window: 240);
         }
 
+        if ($this->tab === 'product') {
+            return $this->page() === null ? null : new Sheet(
+                'workbench.products.page',
+                'The page of a product',
+                $this->page()->product->name,
+                (int) ProductDrawing::HEIGHT + 36,
+                window: 240,
+            );
+        }
+
         return $this->shelf === null || $this->tab !== 'grid' ? null : new Sheet(
             'workbench.products.sheet',
             'Shelves',
@@ -86,9 +109,11 @@ final class ProductsPanel extends ControlsPanel
 
     public function shows(): ?WindowPlace
     {
-        return $this->tab === 'grid' && $this->shelf !== null
-            ? new WindowPlace($this->shelf->addressInShop(), 'grid')
-            : parent::shows();
+        return match (true) {
+            $this->tab === 'grid' && $this->shelf !== null => new WindowPlace($this->shelf->addressInShop(), 'grid'),
+            $this->product !== '' && $this->page() !== null => new WindowPlace('/product/'.$this->page()->product->slug, 'product'),
+            default => parent::shows(),
+        };
     }
 
     public function state(): array
@@ -96,7 +121,7 @@ final class ProductsPanel extends ControlsPanel
         return [
             ...parent::state(), 'open_shelf' => $this->shelf->slug ?? '',
             'open_filter' => ($this->shelf->filter ?? 'all') === 'all' ? '' : (string) $this->shelf?->filter,
-            'open_picture' => $this->picture === 0 ? '' : (string) $this->picture,
+            'open_picture' => $this->picture === 0 ? '' : (string) $this->picture, 'open_product' => $this->product,
         ];
     }
 
@@ -124,6 +149,20 @@ final class ProductsPanel extends ControlsPanel
     public function card(): CardTool
     {
         return $this->card;
+    }
+
+    /** The page that is drawn: of what was asked for, else of the sample; null where the store has no product. */
+    public function page(): ?DrawnProduct
+    {
+        if ($this->page !== null) {
+            return $this->page;
+        }
+        $storefront = $this->bench->look->storefront;
+        $find = static fn(string $slug): ?Product => $slug === '' ? null : $storefront->goods()
+            ->with(['picture', 'morePictures', 'category'])->where('slug', $slug)->first();
+        $product = $find($this->product) ?? $find(basename(app(SamplePages::class)->pathsIn($storefront)['product']));
+
+        return $product === null ? null : $this->page = new DrawnProduct($this->bench, $this->pages, $product);
     }
 
     /** Of the shelf that is drawn. */

@@ -19,6 +19,7 @@ use App\Pictures\ShopPicture;
 use App\Storefront\DraftShop;
 use App\Storefront\PreviewMoment;
 use App\Storefront\SamplePages;
+use App\Storefront\ShopContext;
 use App\Storefront\Visitor;
 use App\Storeroom\StoreReader;
 use Carbon\Carbon;
@@ -302,9 +303,14 @@ final class Bench
     /** Lays the draft's icons where they are found, and answers the address of their folder. */
     public function layIcons(): string
     {
-        $visitor = Visitor::looking($this->look->storefront);
+        return $this->shop()->layIcons();
+    }
 
-        return $this->drafts->context($this->look, $visitor, PreviewMoment::now())?->layIcons() ?? '';
+    /** The shop as the draft makes it now. */
+    public function shop(): ShopContext
+    {
+        return $this->drafts->context($this->look, Visitor::looking($this->look->storefront), PreviewMoment::now())
+            ?? throw new \LogicException('Without a trial the draft is always known.');
     }
 
     /** Address of the stylesheet of the look as it is now. */

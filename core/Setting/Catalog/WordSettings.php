@@ -16,6 +16,8 @@ final class WordSettings
         'now' => ['Straight-to-checkout button', 'Order it straight away', 'product'],
         'save' => ['Save-for-later button', 'Save for later', 'product'],
         'gone' => ['Sold-out button', 'Sold out', 'product'],
+        'saving' => ['What a reduced price saves', 'You save :saved', 'product'],
+        'sent' => ['Heading over delivery', 'How it is sent', 'product'],
         'choose' => ['Button to choose how it comes', 'Choose', 'product'],
         'from' => ['Before the lowest of several prices', 'from', 'product'],
         'cart' => ['Cart heading', 'Your cart', 'cart'],

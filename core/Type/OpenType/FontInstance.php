@@ -26,6 +26,9 @@ final class FontInstance
     /** @var array<int, float> glyph => font units, as far as they were asked for */
     private array $advances = [];
 
+    /** Of the font's contents and the place: two that are alike have the same. */
+    public readonly string $key;
+
     private readonly AdvanceVariations|OutlineVariations|null $variations;
 
     private readonly ?Substitutions $substitutions;
@@ -42,6 +45,7 @@ final class FontInstance
      */
     public function __construct(private readonly OpenTypeFont $font, private readonly FontFile $file, array $place)
     {
+        $this->key = implode(' ', [$font->key, ...$place]);
         $isVaried = array_filter($place) !== [];
         $this->variations = match (true) {
             ! $isVaried => null,

@@ -21,6 +21,7 @@ final class OpenTypeFont
     private ?bool $isApart = null;
 
     /**
+     * @param string $key of its contents
      * @param int $unitsPerEm of all that follows
      * @param int $ascent above the baseline, of a line without more space
      * @param int $descent negative, below it
@@ -29,6 +30,7 @@ final class OpenTypeFont
      * @param array<int, int> $classes of glyphs (GDEF): 1 base, 2 ligature, 3 mark
      */
     private function __construct(
+        public readonly string $key,
         public readonly int $unitsPerEm,
         public readonly int $ascent,
         public readonly int $descent,
@@ -62,6 +64,7 @@ final class OpenTypeFont
         }
 
         return new self(
+            hash('xxh128', $bytes),
             $unitsPerEm,
             ...self::vertical($file, $hhea),
             characters: CharacterMap::read($file->table('cmap'), $glyphs),

@@ -1,4 +1,5 @@
-<x-shop::layout :shop="$shop" :title="$shop->say($category->name)" kind="category">
+@php($brings = in_array($shop->text('grid.paging'), ['more', 'scroll'], true))
+<x-shop::layout :shop="$shop" :title="$shop->say($category->name)" kind="category" :script="$brings && $products->hasMorePages()">
 <div class="frame">
   <nav class="trail" aria-label="{{ $shop->say('You are here') }}"><a href="{{ $shop->address('/') }}">{{ $shop->say('Home') }}</a> @if ($shop->storefront->shows($category->parent))<a
     href="{{ $shop->address('/category/'.$category->parent->slug) }}">{{ $shop->say($category->parent->name) }}</a> @endif<span class="soft"
@@ -25,12 +26,7 @@
   @else
   <h2 class="hidden-words">{{ $shop->say('Products') }}</h2>
   @include('shop.parts.shelf', ['class' => 'category-grid', 'from' => 'grid.count grid.sort grid.order', 'eager' => true])
-  @if ($products->hasPages())
-  <nav class="paging" aria-label="{{ $shop->say('Pages') }}" data-from="grid.count">@if ($products->currentPage() > 1)<a class="quiet-button" rel="prev"
-    href="?{{ http_build_query([...$asked, 'page' => $products->currentPage() - 1]) }}">{{ $shop->say('Earlier') }}</a>@endif <p
-    class="soft">{{ $shop->say('Page :page of :last', ['page' => $products->currentPage(), 'last' => $products->lastPage()]) }}</p> @if ($products->hasMorePages())<a class="quiet-button" rel="next"
-    href="?{{ http_build_query([...$asked, 'page' => $products->currentPage() + 1]) }}">{{ $shop->say('More') }}</a>@endif</nav>
-  @endif
+  @includeWhen($products->hasPages(), 'shop.parts.paging')
   @endif
 </div>
 </x-shop::layout>

@@ -71,6 +71,10 @@ final class TextLayoutTest extends TestCase
             '.grid { display: grid; grid-template-columns: 200px 300px; }',
             self::grid('<i></i><i></i>'.self::text()), [200.0],
         ];
+        yield 'a closed dialog takes no place' => [
+            '.grid { display: grid; grid-template-columns: 200px 300px; }',
+            self::grid('<i></i><dialog><p>A</p></dialog><i hidden></i>'.self::text()), [300.0],
+        ];
         yield 'by order' => [
             '.grid { display: grid; grid-template-columns: 300px 100px; } i { order: 1; }', self::grid('<i></i>'.self::text()), [300.0],
         ];

@@ -19,9 +19,11 @@ use Ikat\Core\Store\Cell\MoneyCell;
 use Ikat\Core\Store\Cell\PicturesCell;
 use Ikat\Core\Store\Cell\PlacesCell;
 use Ikat\Core\Store\Cell\RecordCell;
+use Ikat\Core\Store\Cell\SwatchesCell;
 use Ikat\Core\Store\Cell\SwitchCell;
 use Ikat\Core\Store\Cell\TargetCell;
 use Ikat\Core\Store\Cell\TextCell;
+use Ikat\Core\Store\Cell\WebCell;
 use Ikat\Core\Store\Cell\WholeCell;
 use Ikat\Core\Store\Cell\ZoneCell;
 use Ikat\Core\Store\Column;
@@ -65,6 +67,10 @@ final class CellsTest extends TestCase
         yield 'document' => [new DocumentCell(), '/files/1/document-0a.pdf', '/files/1/document-0a.pdf', '/files/1/document-0a.pdf'];
         yield 'facts' => [new FactsCell(), "Made: by hand\n\nOf: paper: mulberry", ['Made' => 'by hand', 'Of' => 'paper: mulberry'],
             "Made: by hand\nOf: paper: mulberry"];
+        yield 'swatches' => [new SwatchesCell(), "Indigo: #3C4A8C\n\nRose: rebeccapurple", ['Indigo' => '#3c4a8c', 'Rose' => '#663399'],
+            "Indigo: #3c4a8c\nRose: #663399"];
+        yield 'address on the web' => [new WebCell(), 'films.example/lantern', 'https://films.example/lantern',
+            'https://films.example/lantern'];
         yield 'record' => [new RecordCell('categories'), 'candles', 7, 'Candles'];
         yield 'pictures' => [new PicturesCell(), 'lead, lead-2;lead', [1, 2], 'lead lead-2'];
         yield 'countries' => [new PlacesCell(true), 'us, CA', ['US', 'CA'], 'US CA'];
@@ -117,6 +123,10 @@ final class CellsTest extends TestCase
         yield [new TargetCell(), 'https://elsewhere.example/"onclick', 'or one on the web'];
         yield [new TargetCell(), '/page/a b', 'or one on the web'];
         yield [new DocumentCell(), '/shop-files/1/page.html', 'no file of the shop'];
+        yield [new SwatchesCell(), 'Indigo', 'needs a value, a colon and its color'];
+        yield [new SwatchesCell(), "Rose: red\nIndigo: blueish", 'Line 2: “blueish” is no color'];
+        yield [new WebCell(), '/product/lantern', 'Write an address on the web'];
+        yield [new WebCell(), 'javascript:alert(1)', 'Write an address on the web'];
         yield [new DocumentCell(), 'https://elsewhere.example/a.pdf', 'no file of the shop'];
         yield [new DocumentCell(), '/shop-files/../a.pdf', 'no file of the shop'];
         yield [new TargetCell(), '//elsewhere.example', 'beginning with a slash'];

@@ -125,4 +125,27 @@ final class TextMeasureTest extends TestCase
         $this->expectException(\InvalidArgumentException::class);
         UnicodeRange::of('latin');
     }
+
+    /** Something else may stand in memory where a font stood that is needed no longer. */
+    public function testAFontIsNotTakenForOneThatIsGone(): void
+    {
+        $font = static fn(string $family): OpenTypeFont => OpenTypeFont::of(
+            (string) file_get_contents(dirname(__DIR__, 3)."/build/fonts/$family-latin.ttf"),
+        );
+        $width = static fn(TextMeasure $measure, OpenTypeFont $of): float => $measure->width(
+            new Typeface([[$of, null]]),
+            new TextStyle(20),
+            'lantern',
+        );
+        [$karla, $gloock] = [$width(new TextMeasure(), $font('karla')), $width(new TextMeasure(), $font('gloock'))];
+        self::assertNotSame($karla, $gloock);
+        for ($beside = [], $try = 0; $try < 200; $try++) {
+            // Each time the next stands one place farther: one of them where one stood that is gone.
+            $beside[] = new \stdClass();
+            self::assertSame($karla, $width($this->measure, $font('karla')));
+            gc_collect_cycles();
+            self::assertSame($gloock, $width($this->measure, $font('gloock')));
+            gc_collect_cycles();
+        }
+    }
 }

@@ -6,28 +6,38 @@ import { onTools } from '../shell/tools.js';
 
 const KEYS = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 4, PageDown: -4 };
 
+/** Px of the pointer for each px of letters, and of space within a card. */
+const LETTERS = 5;
+
 export function startShelves(shopWindow) {
-  const drawing = () => document.querySelector('[data-shelves]');
+  const drawingOf = (mark) => mark.closest('[data-shelves]');
   const markOf = (event) => event.target.closest?.('[data-shelves] [data-slides]:not([aria-disabled])');
   const valueOf = (mark) => Number(mark.getAttribute('aria-valuenow'));
 
   /** Px of the drawing under a pointer, from its left. */
-  const across = (clientX) => {
-    const box = drawing().getBoundingClientRect();
-    return ((clientX - box.left) / box.width) * drawing().viewBox.baseVal.width;
+  const across = (mark, clientX) => {
+    const drawing = drawingOf(mark);
+    const box = drawing.getBoundingClientRect();
+    return ((clientX - box.left) / box.width) * drawing.viewBox.baseVal.width;
   };
   const values = {
     columns: (mark, x) => {
       const { left, room, gap } = mark.dataset;
-      const card = (x - Number(left)) / Number(drawing().dataset.scale);
+      const card = (x - Number(left)) / Number(drawingOf(mark).dataset.scale);
       return (Number(room) + Number(gap)) / Math.max(1, card + Number(gap) / 2);
     },
-    gap: (mark, x, was, from) => was + (x - from) / Number(drawing().dataset.scale),
-    page: (mark, x, was, from) => was + (2 * (x - from)) / Number(drawing().dataset.scale),
+    gap: (mark, x, was, from) => was + (x - from) / Number(drawingOf(mark).dataset.scale),
+    page: (mark, x, was, from) => was + (2 * (x - from)) / Number(drawingOf(mark).dataset.scale),
     frame: (mark, x) => {
-      const { left, room, least, most } = drawing().dataset;
+      const { left, room, least, most } = drawingOf(mark).dataset;
       return least * (most / least) ** ((x - left) / room);
     },
+    share: (mark, x) => {
+      const { left, room, turned } = drawingOf(mark).dataset;
+      const share = (100 * (x - left)) / room;
+      return turned === 'yes' ? 100 - share : share;
+    },
+    letters: (mark, x, was, from) => was + (x - from) / LETTERS,
     count: (mark, x) => 1 + (x - Number(mark.dataset.first)) / Number(mark.dataset.each),
   };
 
@@ -66,12 +76,12 @@ export function startShelves(shopWindow) {
     if (!mark || event.button !== 0) return;
     show(mark);
     const was = valueOf(mark);
-    const from = across(event.clientX);
-    const named = mark.dataset.slides === 'frame' ? drawing().querySelectorAll('[data-moves="frame"]') : [];
+    const from = across(mark, event.clientX);
+    const named = mark.dataset.slides === 'frame' ? drawingOf(mark).querySelectorAll('[data-moves="frame"]') : [];
     const moved = [...new Set([...named, ...mark.querySelectorAll('[data-moves]'), mark.previousElementSibling])].filter((each) => each?.hasAttribute('data-moves'));
     drag(event, mark, {
       move: (to) => {
-        const x = across(to.clientX);
+        const x = across(mark, to.clientX);
         moved.forEach((each) => each.setAttribute('transform', `translate(${(x - from).toFixed(1)} 0)`));
         move(mark, values[mark.dataset.slides](mark, x, was, from));
       },

@@ -115,6 +115,7 @@
 @if ($panel->tab === 'card')
 @php($tool = $panel->card())
 @php($picture = $panel->frame()->picture())
+@includeWhen($tool->drawing() !== null, 'workbench.products.card')
 @if ($picture !== null)@include('workbench.products.picture')@endif
 @if ($look->value('card.label') === true)
 @php([$across, $down] = [$look->text('card.label.across'), $look->text('card.label.down')])
@@ -153,6 +154,7 @@
       :tries="true">{{ $words }}</x-edit>@endif @endforeach</p>@endif
 </x-tool>
 @endif
+@includeWhen($panel->tab === 'product' && $panel->page() !== null, 'workbench.products.product')
 <x-tool id="p-tab" :title="Parts::label($panel->tab).': every setting'">
   @foreach ($panel->settingsOf($panel->tab) as $setting)
   @include('workbench.shell.control', ['setting' => $setting, 'resolution' => $look->at($setting->path)])

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ikat\Core\ProductPage;
+
+/** What a product's page says below the name, in an order the merchant gives it. */
+final readonly class ProductBlocks
+{
+    /** Key => label. What comes after UNDER stands across the page, below pictures and details. */
+    public const ALL = [
+        'rating' => 'stars', 'price' => 'price', 'buy' => 'choices and button', 'save' => 'save for later', 'words' => 'words',
+        'facts' => 'facts', 'delivery' => 'delivery', 'under' => 'end of the column', 'others' => 'others',
+    ];
+
+    private const UNDER = 'under';
+
+    /** Others are a shelf, and a shelf is as wide as the page. */
+    public const WIDE = 'others';
+
+    /**
+     * @param list<string> $beside keys of what stands beside the pictures
+     * @param list<string> $across keys of what stands below them
+     */
+    private function __construct(public array $beside, public array $across) {}
+
+    /** @param string $order keys of ALL between commas; what it does not name is not shown */
+    public static function of(string $order): self
+    {
+        // A release of an earlier Ikat says no order.
+        $keys = $order === ''
+            ? array_keys(self::ALL)
+            : array_values(array_filter(explode(',', $order), static fn(string $key): bool => isset(self::ALL[$key])));
+        $under = array_search(self::UNDER, $keys, true);
+        $beside = $under === false ? $keys : array_slice($keys, 0, $under);
+        $across = $under === false ? [] : array_slice($keys, $under + 1);
+        if (in_array(self::WIDE, $beside, true)) {
+            array_unshift($across, self::WIDE);
+        }
+
+        return new self(array_values(array_diff($beside, [self::WIDE])), $across);
+    }
+}
