@@ -105,7 +105,6 @@ final class ShopPages
     /** @param string $problem why what was asked of it cannot be */
     public function product(Product $product, string $problem = ''): View
     {
-
         return $this->page('product', [
             'product' => $product->loadMissing([...self::CARD, 'category']), 'others' => $this->beside($product), 'problem' => $problem,
             'deliveries' => $this->shop->on('product.delivery') ? $this->waysToSend($product) : collect(),
