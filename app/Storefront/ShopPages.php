@@ -111,7 +111,6 @@ final class ShopPages
     /** @param string $problem why what was asked of it cannot be */
     public function product(Product $product, string $problem = ''): View
     {
-
         return $this->page('product', [
             'product' => $product->loadMissing([...self::CARD, 'category', 'reviews']), 'others' => $this->beside($product),
             'problem' => $problem,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Grid;
 
+use Ikat\Core\Setting\Type\OrderType;
+
 /** Lines of a card below its picture, in an order the merchant gives them. */
 final class CardLines
 {
@@ -17,8 +19,6 @@ final class CardLines
      */
     public static function of(string $order): array
     {
-        $keys = array_values(array_filter(explode(',', $order), static fn(string $key): bool => isset(self::ALL[$key])));
-
-        return $keys === [] ? array_keys(self::ALL) : $keys;
+        return OrderType::whole($order, self::ALL);
     }
 }

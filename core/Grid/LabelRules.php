@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\Grid;
 
+use Ikat\Core\Setting\Type\OrderType;
+
 /** What the labels of products say, which of them come first, and how many stand on a picture at once. */
 final readonly class LabelRules
 {
@@ -40,14 +42,13 @@ final readonly class LabelRules
     public static function of(\Closure $value): self
     {
         $text = static fn(string $path): string => (string) ($value($path) ?? '');
-        $order = $text('card.label.order');
 
         return new self(
             $text('card.label.sale') ?: 'percent',
             (int) ($value('card.label.new') ?? self::NEW_FOR_DAYS),
             (int) $text('card.label.few'),
             (int) $text('card.label.most') ?: PHP_INT_MAX,
-            $order === '' ? array_keys(self::KINDS) : explode(',', $order),
+            OrderType::whole($text('card.label.order'), self::KINDS),
         );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ikat\Core\ProductPage;
 
+use Ikat\Core\Setting\Type\OrderType;
+
 /** What a product's page says below the name, in an order the merchant gives it. */
 final readonly class ProductBlocks
 {
@@ -25,13 +27,10 @@ final readonly class ProductBlocks
      */
     private function __construct(public array $beside, public array $across) {}
 
-    /** @param string $order keys of ALL between commas; what it does not name is not shown */
+    /** @param string $order keys of ALL between commas; empty, as an earlier Ikat published it, for the usual one */
     public static function of(string $order): self
     {
-        // A release of an earlier Ikat says no order.
-        $keys = $order === ''
-            ? array_keys(self::ALL)
-            : array_values(array_filter(explode(',', $order), static fn(string $key): bool => isset(self::ALL[$key])));
+        $keys = OrderType::whole($order, self::ALL);
         $under = array_search(self::UNDER, $keys, true);
         $beside = $under === false ? $keys : array_slice($keys, 0, $under);
         $across = $under === false ? [] : array_slice($keys, $under + 1);

@@ -11,13 +11,14 @@ use App\Pictures\PictureFiles;
 use App\Pictures\ShopPicture;
 use App\Storefront\ProductInWords;
 use App\Workbench\Shell\Bench;
-use Ikat\Core\Check\Inspection;
 use Ikat\Core\Grid\ShelfSolver;
 use Ikat\Core\Header\TopOfPage;
 use Ikat\Core\ProductPage\DownToButton;
+use Ikat\Core\ProductPage\ProductBlocks;
 use Ikat\Core\ProductPage\ProductPage;
 use Ikat\Core\ProductPage\ShownProduct;
 use Ikat\Core\ProductPage\StandingProduct;
+use Ikat\Core\Setting\Type\OrderType;
 
 /** The page of one product on three screens: where its blocks stand, and what would bring the button nearer. */
 final class DrawnProduct
@@ -109,7 +110,7 @@ final class DrawnProduct
             return [];
         }
         $look = $this->bench->inspection()->look;
-        $order = explode(',', $look->text('product.order'));
+        $order = OrderType::whole($look->text('product.order'), ProductBlocks::ALL);
         $first = ['price', 'buy'];
         $tried = [
             ['the button at the foot', ['product.button.stays' => true]],
@@ -141,12 +142,7 @@ final class DrawnProduct
     {
         $at = app(LookReader::class)->trying($this->bench->look, $changes);
 
-        return self::phone(app(Inspector::class)->inspect($this->bench->look, $at), $this->words);
-    }
-
-    private static function phone(Inspection $inspection, ShownProduct $product): ?float
-    {
-        return ProductPage::on($inspection, DownToButton::PHONE)($product)->screensToBuy();
+        return ProductPage::on(app(Inspector::class)->inspect($this->bench->look, $at), DownToButton::PHONE)($this->words)->screensToBuy();
     }
 
     /** @return ?int bytes of its film; null where it has none of its own */

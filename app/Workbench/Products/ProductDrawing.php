@@ -40,7 +40,7 @@ final readonly class ProductDrawing
 
     public function foot(): float
     {
-        return min(self::HEIGHT - 4, self::TOP + ($this->desktop->ends) * self::SCALE);
+        return min(self::HEIGHT - 4, self::TOP + $this->desktop->ends * self::SCALE);
     }
 
     /** @param float $px from the left of what is in the page */

@@ -24,22 +24,30 @@ final readonly class OrderType extends ListType
     /** What is not named comes after what is. */
     public function normalize(Setting $setting, mixed $value): string
     {
-        $named = array_filter(explode(',', parent::normalize($setting, $value)), static fn(string $n): bool => $n !== '');
-
-        return implode(',', array_unique([...$named, ...array_keys($this->things)]));
+        return implode(',', self::whole(parent::normalize($setting, $value), $this->things));
     }
 
+    /**
+     * All things in an order that names some of them: what it does not name comes last, and what nobody knows any more is left out.
+     *
+     * @param string $order keys between commas
+     * @param array<string, mixed> $things by key
+     *
+     * @return list<string>
+     */
+    public static function whole(string $order, array $things): array
+    {
+        $named = array_filter(explode(',', $order), static fn(string $key): bool => isset($things[$key]));
+
+        return array_values(array_unique([...$named, ...array_keys($things)]));
+    }
+
+    /** An order from before there was something more names fewer. */
     public function accepts(bool|float|string $value): bool
     {
-        if (! is_string($value)) {
-            return false;
-        }
-        $named = explode(',', $value);
-        sort($named);
-        $known = array_map(strval(...), array_keys($this->things));
-        sort($known);
+        $named = is_string($value) ? explode(',', $value) : [];
 
-        return $named === $known;
+        return $named !== [] && $named === array_unique($named) && array_diff($named, array_keys($this->things)) === [];
     }
 
     public function neutral(): string

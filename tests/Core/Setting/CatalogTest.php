@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Setting;
 
+use Ikat\Core\Grid\CardLines;
 use Ikat\Core\Setting\Alias;
 use Ikat\Core\Setting\Setting;
 use Ikat\Core\Setting\SettingCatalog;
@@ -119,5 +120,15 @@ final class CatalogTest extends TestCase
         self::assertSame('second row, in the middle', $catalog->get('header.menu.place')->describe('below'));
         self::assertSame('off', $catalog->get('utility.show')->describe(false));
         self::assertSame('follows brand.warm', $catalog->get('brand.main')->describe('{brand.warm}'));
+    }
+
+    /** When there is one thing more to put in order, what a merchant put in order stays so. */
+    public function testAnOrderFromBeforeThereWasMoreStays(): void
+    {
+        $look = Fixtures::look(['card.order' => 'price,name', 'card.label.order' => 'new,new']);
+        self::assertSame('price,name', $look->text('card.order'));
+        self::assertSame(['price', 'name', 'note', 'rating', 'button'], CardLines::of($look->text('card.order')));
+        self::assertNotSame('new,new', $look->text('card.label.order'), 'said twice, it is no order');
+        self::assertFalse(Fixtures::catalog()->get('card.order')->accepts('price,lines'));
     }
 }

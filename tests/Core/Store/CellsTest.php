@@ -125,6 +125,7 @@ final class CellsTest extends TestCase
         yield [new DocumentCell(), '/shop-files/1/page.html', 'no file of the shop'];
         yield [new SwatchesCell(), 'Indigo', 'needs a value, a colon and its color'];
         yield [new SwatchesCell(), "Rose: red\nIndigo: blueish", 'Line 2: “blueish” is no color'];
+        yield [new SwatchesCell(), "Rose: red\nRose: blue", 'stands there twice'];
         yield [new WebCell(), '/product/lantern', 'Write an address on the web'];
         yield [new WebCell(), 'javascript:alert(1)', 'Write an address on the web'];
         yield [new DocumentCell(), 'https://elsewhere.example/a.pdf', 'no file of the shop'];

@@ -19,6 +19,9 @@ const MOST_OF_ENTRY = 60;
 /** Px between a thing and its name or tag. */
 const GAP = 6;
 
+/** Px that a box stands off what it is drawn around: its halo, too, lies over no letter. */
+const OUT = 3;
+
 /** Px between a thing and its tag, where a thread ties them. */
 const THREAD = 28;
 
@@ -72,7 +75,7 @@ export function startSelecting(root, { paneOf, pageOf, isPicking, language, sign
     for (const halo of [true, false]) {
       const rect = document.createElementNS(SVG, 'rect');
       rect.setAttribute('class', halo ? 'halo-box' : kind);
-      for (const [name, value] of [['x', box.left - 1], ['y', box.top - 1], ['width', box.right - box.left + 2], ['height', box.bottom - box.top + 2]]) rect.setAttribute(name, value);
+      for (const [name, value] of [['x', box.left - OUT], ['y', box.top - OUT], ['width', box.right - box.left + 2 * OUT], ['height', box.bottom - box.top + 2 * OUT]]) rect.setAttribute(name, value);
       marks.append(rect);
     }
     if (isNamed) name(element, box);

@@ -9,7 +9,7 @@
 @php($edits = $bench->edits())
 @php($pictures = $drawn->pictures())
 @php($first = $look->text('product.video') === 'first' ? count($desktop->pictures) - max(1, count($pictures)) : 0)
-@php($order = explode(',', $look->text('product.order')))
+@php($order = Ikat\Core\Setting\Type\OrderType::whole($look->text('product.order'), ProductBlocks::ALL))
 @php($foot = $drawing->foot())
 <svg class="shelves product-drawing" viewBox="0 0 {{ ProductDrawing::WIDTH }} {{ ProductDrawing::HEIGHT }}" width="{{ ProductDrawing::WIDTH }}" height="{{ ProductDrawing::HEIGHT }}" role="group"
   data-shelves data-scale="{{ ProductDrawing::SCALE }}" data-left="{{ $drawing->x(0) }}" data-room="{{ round($desktop->room * ProductDrawing::SCALE, 1) }}"
