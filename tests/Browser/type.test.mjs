@@ -130,9 +130,11 @@ test('what is fetched first is seen on the first screen, on every page', async (
   await undo(page);
 });
 
-test('fonts held back for two seconds move nothing, on every page', { timeout: 400_000 }, async () => {
+test('fonts held back for two seconds move nothing, and no script held back for one, on every page', { timeout: 400_000 }, async () => {
   const context = await browser.newContext({ storageState: await page.context().storageState(), viewport: { width: 1280, height: 800 } });
   await context.route('**/fonts/*.woff2', async (route) => { await new Promise((go) => { setTimeout(go, 2000); }); await route.continue().catch(() => {}); });
+  // What a script shows where it works has its place before.
+  await context.route('**/build/*.js', async (route) => { await new Promise((go) => { setTimeout(go, 1000); }); await route.continue().catch(() => {}); });
   const left = Object.keys(paths);
   // A few at a time: they wait for the network, not for the processor.
   await Promise.all(Array.from({ length: 6 }, async () => {
