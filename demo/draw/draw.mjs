@@ -26,11 +26,11 @@ const jobs = [
   ...products.filter((p) => p.picture && (p.featured || p.category === 'paper-lanterns') && p.picture.width < HEAVY).map((p) => ({
     name: `${p.slug}-lit`,
     of: p.slug,
-    alt: `${p.name}, in another light`,
+    alt: `${p.name}, in somebody’s hand`,
     width: 640,
     height: Math.round((640 * p.picture.height) / p.picture.width),
     widths: CARD_WIDTHS,
-    svg: () => productPicture({ ...p.picture, width: 640, height: Math.round((640 * p.picture.height) / p.picture.width), mood: p.picture.mood === 'night' ? 'day' : 'night' }, seedOf(`${p.slug} lit`, seed), p.slug),
+    svg: () => productPicture({ shape: p.picture.shape, width: 640, height: Math.round((640 * p.picture.height) / p.picture.width), mood: p.picture.mood === 'night' ? 'day' : 'night', isInHand: true }, seedOf(`${p.slug} lit`, seed), p.slug),
   })),
   ...products.filter((p) => p.picture).map((p) => ({
     name: p.slug,

@@ -1,5 +1,6 @@
 import * as bench from './bench.mjs';
 import * as glass from './glass.mjs';
+import { hand } from './hands.mjs';
 import { bokeh, blurred, finish, glow, linear, resetIds, shade } from './light.mjs';
 import { OWN } from './own.mjs';
 import * as paper from './paper.mjs';
@@ -40,8 +41,8 @@ const THINGS = {
   teardrop: { put: hanging(paper.teardrop, 0.34), horizon: 0.93 },
   column: { put: onTable((x, y, s, o) => paper.drum(x, y - s * 0.92, s * 1.66, { ...o, ratio: 0.3, pleats: 14 }), 0.36) },
   moon: { put: hanging(paper.moon, 0.33), horizon: 0.95 },
-  pair: { put: (w, h, random, seed) => paper.globe(w * 0.37, h * 0.56, h * 0.23, { seed, cord: h, tassel: false }) + paper.globe(w * 0.68, h * 0.36, h * 0.17, { seed: seed + 5, cord: h, tassel: false }), horizon: 0.93 },
-  garland: { put: (w, h, random, seed) => { let svg = `<path d="M0 ${n(h * 0.16)}Q${n(w / 2)} ${n(h * 0.66)} ${w} ${n(h * 0.16)}" fill="none" stroke="#191022" stroke-width="3"/>`; for (let i = 0; i < 7; i += 1) { const t = (i + 0.5) / 7; svg += paper.globe(w * t, h * (0.16 + t * (1 - t) * 1.0) + h * 0.1, h * 0.085, { seed: seed + i, tassel: false }); } return svg; }, horizon: 0.92 },
+  pair: { put: (w, h, random, seed) => paper.globe(w * 0.37, h * 0.56, h * 0.23, { seed, cord: h, tassel: false }) + paper.globe(w * 0.68, h * 0.36, h * 0.17, { seed: seed + 5, cord: h, tassel: false }), horizon: 0.93, held: [0.63, 0.1] },
+  garland: { put: (w, h, random, seed) => { let svg = `<path d="M0 ${n(h * 0.16)}Q${n(w / 2)} ${n(h * 0.66)} ${w} ${n(h * 0.16)}" fill="none" stroke="#191022" stroke-width="3"/>`; for (let i = 0; i < 7; i += 1) { const t = (i + 0.5) / 7; svg += paper.globe(w * t, h * (0.16 + t * (1 - t) * 1.0) + h * 0.1, h * 0.085, { seed: seed + i, tassel: false }); } return svg; }, horizon: 0.92, held: [0.86, 0.355] },
   boat: { put: (w, h) => [[0.3, 0.6, 0.045], [0.62, 0.61, 0.05], [0.84, 0.66, 0.062], [0.46, 0.7, 0.075], [0.18, 0.76, 0.085], [0.68, 0.84, 0.11]].map(([x, y, s]) => paper.boat(w * x, h * y, h * s)).join(''), horizon: 0.52, water: true },
   glass: { put: onTable(glass.glassLantern, 0.36) },
   paned: { put: onTable((x, y, s) => glass.paned(x, y + s * 0.06, s), 0.4) },
@@ -65,13 +66,30 @@ const THINGS = {
   hoop: { put: lying(bench.hoop, 0.36), flat: true },
   tool: { put: lying(bench.tool, 0.34), flat: true },
   card: { put: lying(bench.card, 0.4), flat: true },
-  bench: { put: (w, h, random, seed) => `${bench.sheets(w * 0.3, h * 0.62, h * 0.24, { seed })}${paper.fold(w * 0.7, h * 0.44, h * 0.3, { seed })}${bench.tool(w * 0.46, h * 0.86, h * 0.15)}`, horizon: 0.55 },
+  bench: { put: (w, h, random, seed) => `${bench.sheets(w * 0.3, h * 0.62, h * 0.24, { seed })}${paper.fold(w * 0.72, h * 0.36, h * 0.26, { seed })}${bench.tool(w * 0.13, h * 0.9, h * 0.1)}${hand(w * 0.3, h * 0.62, h * 0.36, { turn: 158, pose: 'press', mirrored: true })}${hand(w * 0.44, h * 0.6, h * 0.36, { turn: 38 })}`, horizon: 0.55 },
 };
 
 const wrap = (w, h, inner) => `<svg xmlns="http://www.w3.org/2000/svg" width="${w}" height="${h}" viewBox="0 0 ${w} ${h}">${inner}</svg>`;
 
-/** One product picture as SVG: a drawing of its own, or the one of its shape where no other product has that. */
-export function productPicture({ shape, mood: moodName, width: w, height: h }, seed, slug = '') {
+/** The hand that sets a thing down, hangs it up, or puts it on the water, with the thing nearer or farther than it stands alone. */
+const IN_HAND = {
+  standing: { at: [0.42, 0.54], scale: 0.9, held: [0.55, 0.5], hand: (x, y, h) => hand(x, y, h * 0.42, { turn: 14, pose: 'press' }) },
+  hanging: { at: [0.44, 0.62], scale: 1.06, held: [0.44, 0.1], hand: (x, y, h) => hand(x, y, h * 0.36, { turn: -18, who: 1 }) },
+  floating: { at: [0.5, 0.6], scale: 1.3, held: [0.67, 0.72], hand: (x, y, h) => hand(x, y, h * 0.36, { turn: -24, who: 1 }) },
+};
+
+function inHand(thing, w, h, random, seed) {
+  const hangs = thing.horizon > 0.9 && thing.horizon < 0.97;
+  const way = IN_HAND[thing.water ? 'floating' : hangs ? 'hanging' : 'standing'];
+  const [x, y] = way.at;
+  const [heldX, heldY] = thing.held ?? way.held;
+  const cord = hangs && !thing.held ? `<path d="M${n(w * heldX)} ${n(h * heldY)}V${n(h * y)}" stroke="#1b1016" stroke-width="${n(h * 0.006)}"/>` : '';
+  const moved = `translate(${n(w * x)} ${n(h * y)}) scale(${way.scale}) translate(${n(-w * 0.5)} ${n(-h * 0.5)})`;
+  return `${cord}<g transform="${moved}">${thing.put(w, h, random, seed)}</g>${way.hand(w * heldX, h * heldY, h)}`;
+}
+
+/** One product picture as SVG: a drawing of its own, or the one of its shape where no other product has that; alone, or in somebody's hand. */
+export function productPicture({ shape, mood: moodName, width: w, height: h, isInHand = false }, seed, slug = '') {
   resetIds();
   const random = seeded(seed);
   const thing = OWN[slug] ?? THINGS[shape];
@@ -79,7 +97,7 @@ export function productPicture({ shape, mood: moodName, width: w, height: h }, s
   const horizon = thing.flat ? -0.02 : thing.horizon ?? 0.74;
   const scene = place(random, w, h, thing.water ? { ...mood, table: ['#4a3a63', '#12112f'] } : mood, horizon);
   const light = thing.flat ? blurred(w * 0.09, `<ellipse cx="${n(w * 0.3)}" cy="${n(h * 0.2)}" rx="${n(w * 0.42)}" ry="${n(h * 0.4)}" fill="#fff0cf" opacity=".4"/>`) : '';
-  return wrap(w, h, scene + light + thing.put(w, h, random, seed) + bokeh(random, w, h, { count: 3, colors: mood.lights, from: 0.8, to: 1.05, size: 0.09, strength: 0.14 }) + finish(w, h, seed, moodName === 'day' ? 0.16 : 0.3));
+  return wrap(w, h, scene + light + (isInHand ? inHand(thing, w, h, random, seed) : thing.put(w, h, random, seed)) + bokeh(random, w, h, { count: 3, colors: mood.lights, from: 0.8, to: 1.05, size: 0.09, strength: 0.14 }) + finish(w, h, seed, moodName === 'day' ? 0.16 : 0.3));
 }
 
 const SEASONS = {
