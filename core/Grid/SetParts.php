@@ -17,8 +17,8 @@ use Ikat\Core\Type\Voice;
 /** How tall and wide the parts of a page are on a screen, from what its stylesheets say of each and the real fonts. All lengths in px. */
 final class SetParts
 {
-    /** Side of an icon. */
-    public const ICON = 24.0;
+    /** Side of an icon, of the letters it stands with: as the stylesheet has it. */
+    private const ICON = 1.15;
 
     /** @var array<string, ?array<string, string>> by part: each is asked for again by every card */
     private array $styles = [];
@@ -109,6 +109,14 @@ final class SetParts
             $this->px($style['min-height'] ?? '0') ?? 0.0,
             $this->letters($part)[2] + 2 * $this->pair($style['padding'] ?? '0')[0],
         );
+    }
+
+    /** Height of what stands on the line of a button that has an icon: of the icon, or of its words if they show. */
+    public function icon(string $part, bool $hasWords = true): float
+    {
+        [, $size, $line] = $this->letters($part);
+
+        return max(self::ICON * $size, $hasWords ? $line : 0.0);
     }
 
     /** Height of a button whose words take as many lines as they need. */

@@ -87,7 +87,7 @@ final readonly class ProductGallery
         $gap = $this->set->pair($style['gap'] ?? '0')[0];
         $within = $this->set->pair($this->set->style('thumb-list')['gap'] ?? '0')[0];
         $side = $this->set->px($this->set->style('thumb')['width'] ?? '0') ?? 0.0;
-        $turn = SetParts::ICON + 2 * ($this->set->px($this->set->style('turn')['padding'] ?? '0') ?? 0.0);
+        $turn = $this->set->icon('turn', false) + 2 * ($this->set->px($this->set->style('turn')['padding'] ?? '0') ?? 0.0);
         if ($isDown) {
             return [max($side, $turn), $count * $side + ($count - 1) * $within + 2 * ($turn + $gap)];
         }

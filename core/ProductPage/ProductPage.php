@@ -183,7 +183,7 @@ final class ProductPage
                 + ($product->saving === '' ? 0.0 : $this->set->block('saving', $product->saving, $room)),
             'buy' => $product->isThere ? $this->buy($product, $room) : $this->soldOut($product, $room),
             'save' => $this->look->value('product.save') === true && $this->set->style('save') !== null
-                ? max(SetParts::ICON, $this->set->letters('save')[2]) + 2 * $this->set->pair($this->set->style('save')['padding'] ?? '0')[0]
+                ? $this->set->icon('save') + 2 * $this->set->pair($this->set->style('save')['padding'] ?? '0')[0]
                 : 0.0,
             'words' => $this->words($product->paragraphs, $room),
             'facts' => $this->look->value('product.facts') === true ? $this->facts($product->facts, $room) : 0.0,
