@@ -1,5 +1,5 @@
-// The second half of the catalog: what the pages hold.
-import { HALVES } from './catalog.mjs';
+// What the pages hold, setting by setting.
+import { STEPS } from './catalog.mjs';
 import { testEffects } from './catalog-effects.mjs';
 
-testEffects(HALVES[1]);
+testEffects(STEPS.holds);

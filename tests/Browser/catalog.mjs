@@ -44,8 +44,8 @@ export const FULL = {
   'season.season-1.ends': '',
 };
 
-/** The steps of the work in two halves, whose settings two browsers go through at once: what the whole shop wears, and what its pages hold. */
-export const HALVES = [['colors', 'fonts', 'start', 'logo', 'checkout'], ['header', 'pages', 'products', 'footer', 'seasons']];
+/** The steps of the work in three parts, so that browsers go through their settings side by side: what the whole shop wears, what its pages hold, its products. */
+export const STEPS = { wears: ['colors', 'fonts', 'start', 'logo', 'checkout'], holds: ['header', 'pages', 'footer', 'seasons'], products: ['products'] };
 
 export const catalog = () => JSON.parse(execFileSync('php', ['artisan', 'look:catalog', '--json'], { encoding: 'utf8', maxBuffer: 1e8 })).settings;
 

@@ -2,7 +2,7 @@
 import assert from 'node:assert/strict';
 import { afterEach, test } from 'node:test';
 import { launch } from '../chromium.mjs';
-import { BASE, change, edited, forget, noAxeFindings, settled, shopFrame, shows, signedIn, standOn, storeroom } from './support.mjs';
+import { BASE, change, edited, forget, noAxeFindings, pressedAtOnce, settled, shopFrame, shows, signedIn, standOn, storeroom } from './support.mjs';
 
 const { page, putBack } = await signedIn();
 afterEach(putBack);
@@ -77,11 +77,11 @@ test('columns, what stands between cards, and how many stand on a page are dragg
   await edited(page, async () => { await page.keyboard.press('ArrowRight'); await page.keyboard.press('Enter'); });
   await shows(page, columns, 4);
   await mark('grid.gap').focus();
-  await edited(page, async () => { for (let i = 0; i < 4; i += 1) await page.keyboard.press('ArrowRight'); });
+  await edited(page, () => pressedAtOnce(page, ...Array(4).fill('ArrowRight')));
   assert.equal(await now('grid.gap'), 32);
   await shows(page, () => inGrid(() => getComputedStyle(document.querySelector('.grid')).columnGap), '32px');
   await mark('grid.count').focus();
-  await edited(page, async () => { for (let i = 0; i < 3; i += 1) await page.keyboard.press('PageDown'); });
+  await edited(page, () => pressedAtOnce(page, ...Array(3).fill('PageDown')));
   assert.equal(await now('grid.count'), 12);
   await shows(page, () => inGrid(() => document.querySelectorAll('.grid .card').length), 12);
   await page.locator('[data-press=undo]').click();

@@ -137,6 +137,9 @@ export async function edited(page, act, path = /\/(edits|undo|redo|publish|live|
   await settled(page);
 }
 
+/** Presses keys without a pause between them, however slow the machine: what is kept a moment after the last key is one edit. */
+export const pressedAtOnce = (page, ...keys) => Promise.all(keys.map((key) => page.keyboard.press(key)));
+
 /** Goes by the Tab key alone until what has the focus is what is looked for. */
 export async function tabTo(page, selector, most = 240) {
   for (let i = 0; i < most; i += 1) {

@@ -1,0 +1,5 @@
+// Products, setting by setting.
+import { STEPS } from './catalog.mjs';
+import { testEffects } from './catalog-effects.mjs';
+
+testEffects(STEPS.products);
