@@ -5,7 +5,7 @@ import { agent, ask, median, signIn } from './http.mjs';
 
 const ROUNDS = 15;
 const pages = {
-  'opening Colors': '/workbench/looks/1/colors', 'opening Start': '/workbench/looks/1/start', 'opening Pages': '/workbench/looks/1/pages', 'opening Products': '/workbench/looks/1/products', 'opening Seasons': '/workbench/looks/1/seasons',
+  'opening Colors': '/workbench/looks/1/colors', 'opening Start': '/workbench/looks/1/start', 'opening Pages': '/workbench/looks/1/pages', 'opening Products': '/workbench/looks/1/products', 'opening its card': '/workbench/looks/1/products?open_part=card', 'opening its page': '/workbench/looks/1/products?open_part=product', 'opening Seasons': '/workbench/looks/1/seasons',
   'opening Publish': '/workbench/looks/1/publish', 'the library': '/workbench/looks/1/pictures', 'find': '/workbench/looks/1/find?q=lamp', 'offers': '/workbench/looks/1/offers?kind=product&q=lantern',
   'opening the Storeroom': '/workbench/looks/1/storeroom', 'its goods by name': '/workbench/looks/1/storeroom?open_sort=name', 'its goods by margin': '/workbench/looks/1/storeroom?open_sort=-margin',
   'its goods, narrowed': '/workbench/looks/1/storeroom?open_ranges=stock:0..20', 'its goods, found': '/workbench/looks/1/storeroom?open_q=lantern', 'its goods, page 2': '/workbench/looks/1/storeroom?open_page=2', 'one of its goods': '/workbench/looks/1/storeroom?open_record=1', 'one of its categories': '/workbench/looks/1/storeroom?open_kind=categories&open_record=1', 'one of its storefronts': '/workbench/looks/1/storeroom?open_kind=storefronts&open_record=1', 'its pictures': '/workbench/looks/1/storeroom?open_kind=pictures',
