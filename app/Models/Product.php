@@ -223,10 +223,10 @@ final class Product extends Model
         return $this->belongsToMany(Picture::class, 'product_pictures')->orderByPivot('position');
     }
 
-    /** @return HasMany<Review, $this> that show, the latest first */
+    /** @return HasMany<Review, $this> the latest of those that show, as many as a page bears */
     public function reviews(): HasMany
     {
-        return $this->hasMany(Review::class)->where('shows', true)->orderByDesc('written_on')->orderByDesc('id');
+        return $this->hasMany(Review::class)->where('shows', true)->orderByDesc('written_on')->orderByDesc('id')->limit(Review::ON_PAGE);
     }
 
     /** @return BelongsTo<Category, $this> */

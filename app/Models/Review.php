@@ -21,6 +21,9 @@ final class Review extends Model
 {
     use BelongsToStore;
 
+    /** Reviews that a product's page has, at most: each is read by everybody who opens it. */
+    public const ON_PAGE = 100;
+
     protected $guarded = [];
 
     protected function casts(): array

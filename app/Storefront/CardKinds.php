@@ -31,7 +31,9 @@ final readonly class CardKinds
     /** @return array<key-of<self::WORDS>, Product> with their pictures, those there are */
     public function every(): array
     {
-        $found = array_filter(array_map($this->first(...), [
+        $end = ($this->goods)()->orderBy('position')->orderBy('id')->skip(self::AMONG)->value('position');
+        $first = fn(callable $kind): ?Product => $this->first($kind, $end);
+        $found = array_filter(array_map($first, [
             'reduced' => static fn(Builder $q) => $q->scopes(['reducedAt' => [now()], 'inStock' => []]),
             'gone' => static fn(Builder $q) => $q->where('stock', 0),
             'new' => static fn(Builder $q) => $q->where('added_on', '>=', now()->subDays(LabelRules::NEW_FOR_DAYS)),
@@ -42,10 +44,10 @@ final readonly class CardKinds
             'ways' => static fn(Builder $q) => $q->where('variants', 'like', '%_____%'),
             'long' => static fn(Builder $q) => $q->orderByRaw('char_length(name) desc'),
         ]));
-        $first = $this->first(static fn(Builder $q) => $q);
-        if ($first !== null) {
-            $found['currency'] = $this->inAnotherCurrency($first);
-            $found['rtl'] = $this->like($first, ['name' => 'فانوس من الورق المطوي باليد', 'note' => 'ورق التوت', 'label' => null]);
+        $any = $first(static fn(Builder $q) => $q);
+        if ($any !== null) {
+            $found['currency'] = $this->inAnotherCurrency($any);
+            $found['rtl'] = $this->like($any, ['name' => 'فانوس من الورق المطوي باليد', 'note' => 'ورق التوت', 'label' => null]);
         }
 
         return $found;
@@ -61,14 +63,16 @@ final readonly class CardKinds
         return $found->unique('id')->concat($made)->values();
     }
 
-    /** @param callable(Builder<Product>): mixed $kind */
-    private function first(callable $kind): ?Product
+    /**
+     * @param callable(Builder<Product>): mixed $kind
+     * @param ?int $end position before which products are looked through; null for all
+     */
+    private function first(callable $kind, ?int $end): ?Product
     {
-        $among = ($this->goods)()->orderBy('position')->orderBy('id')->skip(self::AMONG)->value('position');
         $query = ($this->goods)()->with(['picture', 'morePictures']);
         $kind($query);
 
-        return $query->when($among !== null, static fn(Builder $q) => $q->where('position', '<', $among))
+        return $query->when($end !== null, static fn(Builder $q) => $q->where('position', '<', $end))
             ->orderBy('position')->orderBy('id')->first();
     }
 

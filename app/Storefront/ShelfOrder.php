@@ -16,7 +16,7 @@ final class ShelfOrder
 
     /**
      * @param Builder<Product> $goods of the category
-     * @param string $sort key of ProductSettings::SORTS
+     * @param string $sort key of GridSettings::SORTS
      * @param list<string> $chosen slugs of our choice, in order
      *
      * @return Builder<Product>

@@ -17,7 +17,7 @@ use Ikat\Core\Checkout\GoodsLine;
 use Ikat\Core\Checkout\PromotionRefusal;
 use Ikat\Core\Grid\Filter\FilterQuestion;
 use Ikat\Core\Grid\Filter\ShelfFilters;
-use Ikat\Core\Setting\Catalog\ProductSettings;
+use Ikat\Core\Setting\Catalog\GridSettings;
 use Ikat\Core\Setting\Item;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
@@ -69,13 +69,15 @@ final class ShopPages
 
     public function category(Category $category, CategoryQuestion $asked): View
     {
-        $sorts = $this->shop->text('grid.order') === '' ? array_diff_key(ProductSettings::SORTS, ['hand' => true]) : ProductSettings::SORTS;
+        $sorts = $this->shop->text('grid.order') === '' ? array_diff_key(GridSettings::SORTS, ['hand' => true]) : GridSettings::SORTS;
         $sort = isset($sorts[$asked->sort]) ? $asked->sort : $this->shop->text('grid.sort');
-        $filters = CategoryFilters::of($this->shop)->read($category, $asked->filters);
+        $isAsked = $this->shop->text('grid.filters') !== 'none';
+        $question = $isAsked ? $asked->filters : new FilterQuestion();
+        $filters = $isAsked ? CategoryFilters::of($this->shop)->read($category, $question) : null;
         $matching = $filters === null
             ? $category->goods()
-                ->when($asked->filters->inStock, static fn(Builder $q) => $q->inStock())
-                ->when($asked->filters->reduced, fn(Builder $q) => $q->reducedAt($this->shop->moment))
+                ->when($question->inStock, static fn(Builder $q) => $q->inStock())
+                ->when($question->reduced, fn(Builder $q) => $q->reducedAt($this->shop->moment))
             : $category->goods()->when(! $filters->asked->isEmpty(), static fn(Builder $q) => $q->whereKey($filters->matching));
         $sorted = ShelfOrder::of($matching->with(self::CARD), $category, $sort, $this->shop->picks('grid.order'), $this->shop->moment);
         $products = $sorted->paginate($this->shop->number('grid.count'), page: $asked->page);
@@ -83,7 +85,7 @@ final class ShopPages
             $products = new LengthAwarePaginator(StandIns::products(8), 8, 8);
         }
 
-        return $this->shelf($category, $products, $asked->with($filters->asked ?? $asked->filters), $sort, $sorts, $filters);
+        return $this->shelf($category, $products, $asked->with($filters->asked ?? $question), $sort, $sorts, $filters);
     }
 
     /** A category whose filters leave nothing, or one in the middle of its pages; null in a store without categories. */
@@ -103,7 +105,7 @@ final class ShopPages
         $shown = new LengthAwarePaginator($products, 3 * $products->count(), max(1, $products->count()), $isPaged ? 2 : 1);
         $asked = new CategoryQuestion(filters: new FilterQuestion(! $isPaged, ! $isPaged));
         $filters = CategoryFilters::of($this->shop)->read($category, $asked->filters);
-        $sorts = array_diff_key(ProductSettings::SORTS, ['hand' => true]);
+        $sorts = array_diff_key(GridSettings::SORTS, ['hand' => true]);
 
         return $this->shelf($category, $shown, $asked, $this->shop->text('grid.sort'), $sorts, $filters, []);
     }

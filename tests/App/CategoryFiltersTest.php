@@ -38,6 +38,16 @@ final class CategoryFiltersTest extends AppTestCase
         $this->get(self::SHELF.'?fact[Of][]=%3Cscript%3E&price[]=0--')->assertOk()->assertDontSee('<script>alert', false);
     }
 
+    /** Where nothing is offered, an old address hides nothing. */
+    public function testAnAddressAsksForNothingThatIsNotOffered(): void
+    {
+        $preview = '/preview/'.$this->look()->id.'/now'.self::SHELF;
+        $this->edit(['changes' => '{"grid.filters":"none"}'])->assertOk();
+        $this->get("$preview?stock=1&reduced=1")->assertOk()->assertSee('14 products')->assertDontSee('Asked for');
+        $this->edit(['changes' => '{"grid.filters":"above"}'])->assertOk();
+        $this->get("$preview?stock=1&reduced=1")->assertOk()->assertDontSee('14 products')->assertSee('Asked for');
+    }
+
     /** A storefront that sells in another currency has ranges in that. */
     public function testRangesAreInTheCurrencyOfTheStorefront(): void
     {

@@ -25,6 +25,19 @@ final class ReviewsTest extends AppTestCase
         $this->get('/shop/wrenfold/product/mill-pond-teardrop')->assertDontSee('What buyers wrote');
     }
 
+    public function testAPageBearsTheLatestOfVeryMany(): void
+    {
+        $product = Product::query()->where('slug', 'mill-pond-teardrop')->firstOrFail();
+        foreach (range(1, Review::ON_PAGE + 5) as $n) {
+            Review::query()->create([
+                'product_id' => $product->id, 'name' => "Buyer $n.", 'stars' => 5, 'words' => 'Warm.',
+                'written_on' => now()->subDays($n)->toDateString(),
+            ]);
+        }
+        $this->get('/shop/wrenfold/product/mill-pond-teardrop')->assertOk()->assertSee('Buyer 1.')->assertSee('97 more')
+            ->assertSee('Buyer 100.')->assertDontSee('Buyer 101.');
+    }
+
     public function testOneIsWrittenHiddenAndTakenAway(): void
     {
         $this->actingAs($this->person('maren'));

@@ -17,10 +17,11 @@ test('the languages of a store are set in the Storeroom, and its words gather th
   await kept(() => page.keyboard.press('Enter'));
   await go('storeroom?open_kind=words&open_only=language:German');
   const row = page.locator('tr', { hasText: 'Wicks & oil' }).first();
-  for (let i = 0; i < 40 && await row.count() === 0; i += 1) {
-    await page.waitForTimeout(250);
+  // They gather behind the scenes.
+  await shows(page, async () => {
     await go('storeroom?open_kind=words&open_only=language:German&open_q=Wicks');
-  }
+    return row.count();
+  }, 1);
   await row.locator('[data-column=words]').focus();
   await page.keyboard.type('Dochte & Öl');
   await kept(() => page.keyboard.press('Enter'));

@@ -8,6 +8,7 @@ use App\Models\Product;
 use App\Pictures\ShopPicture;
 use App\Storefront\CardKinds;
 use App\Storefront\ProductInWords;
+use App\Storeroom\LongNames;
 use App\Workbench\Shell\Bench;
 use Ikat\Core\Check\HidingLabels;
 use Ikat\Core\Grid\LabelCover;
@@ -16,9 +17,6 @@ use Ikat\Core\Grid\ShelfSolver;
 /** What a card says: its longest names on three screens, and the labels on its picture. */
 final class CardTool
 {
-    /** Names that are measured, the longest. */
-    private const NAMES = 200;
-
     private ?LabelCover $labelCover = null;
 
     /** @var ?array<string, CardDrawing> */
@@ -49,16 +47,14 @@ final class CardTool
         if ($this->longNames !== null) {
             return $this->longNames;
         }
-        $names = $this->bench->look->storefront->goods()->orderByRaw('char_length(name) desc')->orderBy('id')->limit(self::NAMES)
-            ->pluck('name', 'id')->all();
         $solver = $this->bench->inspection()->get(ShelfSolver::class);
         $found = [];
-        foreach ($names as $id => $name) {
+        foreach (app(LongNames::class)->of($this->bench->look->storefront) as $id => $name) {
             $lines = [];
             foreach (ScreenPages::SCREENS as $device => [$width]) {
                 $lines[$device] = $this->pages->on($device)->linesOfName($name, $solver->at((float) $width)->card);
             }
-            $found[] = ['id' => (int) $id, 'name' => $name, 'lines' => $lines];
+            $found[] = ['id' => $id, 'name' => $name, 'lines' => $lines];
         }
         usort($found, static fn(array $a, array $b): int => array_sum($b['lines']) <=> array_sum($a['lines']));
 

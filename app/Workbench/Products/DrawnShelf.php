@@ -21,7 +21,7 @@ use Ikat\Core\Grid\ShelfLook;
 use Ikat\Core\Grid\ShelfSolver;
 use Ikat\Core\Grid\StandingShelf;
 use Ikat\Core\Header\TopOfPage;
-use Ikat\Core\Setting\Catalog\ProductSettings;
+use Ikat\Core\Setting\Catalog\GridSettings;
 use Ikat\Core\Setting\Type\NumberType;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -186,8 +186,8 @@ final class DrawnShelf
         $shop = $this->bench->shop();
         $say = $shop->say(...);
         $sorts = $this->bench->inspection()->look->text('grid.order') === ''
-            ? array_diff_key(ProductSettings::SORTS, ['hand' => true])
-            : ProductSettings::SORTS;
+            ? array_diff_key(GridSettings::SORTS, ['hand' => true])
+            : GridSettings::SORTS;
 
         $filters = CategoryFilters::of($shop);
         $groups = $this->groups();

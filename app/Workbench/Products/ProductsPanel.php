@@ -47,7 +47,7 @@ final class ProductsPanel extends ControlsPanel
         $asked = $request->word('open_shelf');
         $filled = array_filter($shelves, static fn(array $s): bool => $s['all'] > 0);
         $slug = isset($shelves[$asked]) ? $asked : (string) array_key_first($filled === [] ? $shelves : $filled);
-        $filter = $request->word('open_filter');
+        $filter = $bench->inspection()->look->text('grid.filters') === 'none' ? 'all' : $request->word('open_filter');
         $this->shelf = $slug === ''
             ? null
             : new DrawnShelf($bench, $this->pages, $slug, isset(ShelfCounts::FILTERS[$filter]) ? $filter : 'all');

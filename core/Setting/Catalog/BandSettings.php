@@ -22,6 +22,10 @@ final class BandSettings
         'large' => 'var(--type-heading-size)',
         'huge' => 'var(--type-step-6)',
     ];
+    /** Forms of a picture, and what each is in the stylesheet. */
+    private const PROPORTIONS = ['square' => 'square', 'wide' => 'wider than tall, 7 to 6', 'tall' => 'taller than wide, 4 to 5'];
+    private const RATIOS = ['square' => '1 / 1', 'wide' => '7 / 6', 'tall' => '4 / 5'];
+
     private const LEVELS = ['1' => 'first, the page’s title', '2' => 'second', '3' => 'third'];
 
     /** @param array<string, string> $schemes */
@@ -187,9 +191,9 @@ final class BandSettings
                 'proportion',
                 'pictures',
                 'wide',
-                ProductSettings::PROPORTIONS,
+                self::PROPORTIONS,
                 'aspect ratio shape',
-                css: ProductSettings::RATIOS,
+                css: self::RATIOS,
             ),
             $this->choice(
                 'align',
@@ -246,9 +250,9 @@ final class BandSettings
                 'proportion',
                 'pictures',
                 'square',
-                ProductSettings::PROPORTIONS,
+                self::PROPORTIONS,
                 'aspect ratio shape',
-                css: ProductSettings::RATIOS,
+                css: self::RATIOS,
             ),
         ];
     }

@@ -72,6 +72,8 @@ final class StorefrontCatalog
             ...HeaderSettings::all($schemes),
             ...TopSettings::all($schemes, $lists),
             ...PageSettings::all($schemes, $lists),
+            ...GridSettings::all(),
+            ...CardSettings::all($schemes),
             ...ProductSettings::all($schemes),
             ...FooterSettings::all($schemes, $lists),
             ...CheckoutSettings::all($schemes),

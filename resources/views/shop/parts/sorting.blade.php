@@ -10,7 +10,7 @@
   <p class="soft">{{ $shop->say($products->total() === 1 ? ':count product' : ':count products', ['count' => $products->total()]) }}</p>
 </form>
 @php($chosen = array_filter($groups, fn ($group) => $group->chosen() !== []))
-@if ($chosen !== [] && $place !== 'none')
+@if ($chosen !== [])
 <ul class="chosen-filters" aria-label="{{ $shop->say('Asked for') }}">@foreach ($chosen as $group)@foreach ($group->chosen() as $option)<li><a class="quiet-button"
   href="?{{ http_build_query($question->with($question->filters->turned($group->kind, $group->name, $option->value))->query()) }}">{{ $filters->words($group, $option) }} <span
     aria-hidden="true">×</span><span class="hidden-words"> {{ $shop->say('Remove') }}</span></a></li>@endforeach @endforeach</ul>

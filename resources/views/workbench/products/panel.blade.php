@@ -84,10 +84,12 @@
 @include('workbench.products.weight')
 @if ($arranged === 'tiles')
 <x-tool id="t-shelves" title="Every shelf" note="its last row on each screen">
+  @if ($look->text('grid.filters') !== 'none')
   <p class="flex gap-x-4 pb-1 text-[12px]" role="group" aria-label="Asked for">@foreach (ShelfCounts::FILTERS as $filter => $words)<a
     @class(['act', 'chosen px-1 no-underline' => $filter === $drawn->filter])
     href="{{ $panel->address(['open_filter' => $filter]) }}" hx-get="{{ $panel->address(['open_filter' => $filter]) }}" @if ($filter === $drawn->filter)
       aria-current="true" @endif>{{ ucfirst($words) }}</a>@endforeach</p>
+  @endif
   <table class="every-shelf text-[12px]">
     <thead><tr><th scope="col">Shelf</th><th scope="col">products</th>@foreach (array_keys($forms) as $device)<th scope="col">{{ $device }}</th>@endforeach</tr></thead>
     <tbody>
