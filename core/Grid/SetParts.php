@@ -29,6 +29,15 @@ final class SetParts
     /** @var array<string, ?float> px of what was written */
     private array $px = [];
 
+    /** @var array<string, SpokenFace> by voice */
+    private array $faces = [];
+
+    /** @var array<string, TextStyle> by voice and size of the letters */
+    private array $textStyles = [];
+
+    /** @var array<string, array{float, float}> px of what was written for one or two sides */
+    private array $pairs = [];
+
     /** @var array<string, SizedText> by voice and words */
     private array $texts = [];
 
@@ -82,7 +91,7 @@ final class SetParts
      */
     public function over(Voice $voice, float $size, float $line): float
     {
-        $family = SpokenFace::of($this->look, $voice)->family;
+        $family = $this->face($voice)->family;
         $ascent = round($family->ascent * $size / $family->unitsPerEm);
         $descent = round(-$family->descent * $size / $family->unitsPerEm);
 
@@ -180,16 +189,21 @@ final class SetParts
 
     public function text(Voice $voice, string $words): SizedText
     {
-        return $this->texts["$voice->value $words"] ??= $this->made(SpokenFace::of($this->look, $voice), $voice, $words);
-    }
-
-    private function made(SpokenFace $face, Voice $voice, string $words): SizedText
-    {
-        return new SizedText(
+        return $this->texts["$voice->value $words"] ??= new SizedText(
             $words,
-            fn(float $size): TextSteps => $this->breaks->steps($face, TextStyle::of($this->look, $voice, $size), $words)
+            fn(float $size): TextSteps => $this->breaks->steps($this->face($voice), $this->textStyle($voice, $size), $words)
                 ?? new TextSteps([0.0]),
         );
+    }
+
+    private function face(Voice $voice): SpokenFace
+    {
+        return $this->faces[$voice->value] ??= SpokenFace::of($this->look, $voice);
+    }
+
+    private function textStyle(Voice $voice, float $size): TextStyle
+    {
+        return $this->textStyles["$voice->value $size"] ??= TextStyle::of($this->look, $voice, $size);
     }
 
     /** @return ?array<string, string> */
@@ -211,6 +225,12 @@ final class SetParts
 
     /** @return array{float, float} of a value with one or two sides: up and down, across */
     public function pair(string $written): array
+    {
+        return $this->pairs[$written] ??= $this->pairOf($written);
+    }
+
+    /** @return array{float, float} */
+    private function pairOf(string $written): array
     {
         $sides = $this->sides($written);
         $first = $this->px($sides[0]) ?? 0.0;
